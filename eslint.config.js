@@ -21,7 +21,7 @@ export default tseslint.config(
       'vendor',
       'public',
       'var',
-      'resources/js/types.d.ts',
+      'resources/js/types/*.d.ts',
       'resources/js/globals.d.ts',
       'resources/shop/faces/*.mjs',
     ],

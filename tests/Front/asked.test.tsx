@@ -1,6 +1,6 @@
 import { render } from '@testing-library/react';
 import { expect, it } from 'vitest';
-import type { MoneyView } from '@/types';
+import type { MoneyView } from '@/types/support';
 import { Asked, Kept } from '@/ui/Asked';
 
 const money = (minor: number): MoneyView => ({

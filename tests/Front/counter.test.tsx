@@ -4,7 +4,7 @@ import { Need } from '@/counter/desk/Need';
 import { UnderWay } from '@/counter/desk/UnderWay';
 import { OrderStrip } from '@/counter/order/OrderStrip';
 import { RefundPanel } from '@/counter/order/RefundPanel';
-import type { NeedView, OrderStripView, OrderView, UnderWayView } from '@/types';
+import type { NeedView, OrderStripView, OrderView, UnderWayView } from '@/types/counter';
 
 const post = vi.hoisted(() => vi.fn());
 vi.mock('@inertiajs/react', () => ({

@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import type { GalleyView, MarginNoteView, PatchView, SavedCopyView } from '@/types';
+import type { GalleyView, MarginNoteView, PatchView, SavedCopyView } from '@/types/window';
 import { withSection } from '@/window/copy';
 import { useGalley } from '@/window/useGalley';
 import { useSheets } from '@/window/useSheets';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { MendView, SectionKindView } from '@/types';
+import type { MendView, SectionKindView } from '@/types/window';
 import type { Copy, SectionDraft } from '@/window/copy';
 import { mended } from '@/window/mended';
 

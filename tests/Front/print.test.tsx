@@ -4,7 +4,7 @@ import { Found } from '@/print/placing/Found';
 import { Mat } from '@/print/placing/Mat';
 import { chosenOf, draftOf, laidOn, mm, sent, tenths, withPiece, type Draft } from '@/print/placing/units';
 import { usePlacing } from '@/print/placing/usePlacing';
-import type { PlacingAreaView, PlacingView } from '@/types';
+import type { PlacingAreaView, PlacingView } from '@/types/print';
 import { answering } from './answers';
 
 vi.mock('@/lib/useStall', () => ({ useHandle: () => 'quillet' }));

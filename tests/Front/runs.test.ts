@@ -1,6 +1,6 @@
 import { expect, it, vi } from 'vitest';
 import { ended } from '@/lib/runs';
-import type { RunView } from '@/types';
+import type { RunView } from '@/types/runs';
 import { answering } from './answers';
 
 const run = (open: boolean, done = 0): RunView =>

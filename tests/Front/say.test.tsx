@@ -1,7 +1,7 @@
 import { act, renderHook } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { useSay } from '@/bench/listing/useSay';
-import type { ListingView } from '@/types';
+import type { ListingView } from '@/types/bench';
 import { answering } from './answers';
 
 vi.mock('@/lib/useStall', () => ({ useHandle: () => 'quillet' }));

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Offer } from '@/counter/asking/Offer';
 import { Pieces } from '@/counter/letters/Pieces';
 import { PersonThread } from '@/counter/PersonThread';
-import type { SupplierOfferView, ThreadLineView } from '@/types';
+import type { SupplierOfferView, ThreadLineView } from '@/types/counter';
 
 const post = vi.hoisted(() => vi.fn());
 const put = vi.hoisted(() => vi.fn());

@@ -1,7 +1,7 @@
 import { act, renderHook } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { useTriedPrice } from '@/bench/listing/useTriedPrice';
-import type { SaleView } from '@/types';
+import type { SaleView } from '@/types/bench';
 import { answering } from './answers';
 
 vi.mock('@/lib/useStall', () => ({ useHandle: () => 'quillet' }));

@@ -11,15 +11,10 @@ import { Figure } from '@/drift/RuleFigures';
 import { send } from '@/lib/http';
 import { MarketTerms } from '@/pricing/MarketTerms';
 import { RecipeSentence } from '@/stall/RecipeSentence';
-import type {
-  ListingView,
-  MarketTermsView,
-  OptionView,
-  ParticularsView,
-  PolicyView,
-  RecipeFormView,
-  VariantRowView,
-} from '@/types';
+import type { ListingView, OptionView, VariantRowView } from '@/types/bench';
+import type { MarketTermsView } from '@/types/pricing';
+import type { RecipeFormView } from '@/types/stall';
+import type { ParticularsView, PolicyView } from '@/types/window';
 import { CellField } from '@/ui/CellField';
 import { ParticularsSentence } from '@/window/ParticularsSentence';
 import { PolicyPaper } from '@/window/PolicyPaper';

@@ -4,7 +4,7 @@ import { useDelete } from '@/bench/useDelete';
 import { useLater } from '@/bench/useLater';
 import { useTakeBack, useUndo } from '@/bench/useUndo';
 import { useRun } from '@/source/useRun';
-import type { RunView } from '@/types';
+import type { RunView } from '@/types/runs';
 import { answering } from './answers';
 
 const router = vi.hoisted(() => ({ reload: vi.fn() }));

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { written } from '@/shelves/written';
-import type { ClauseView } from '@/types';
+import type { ClauseView } from '@/types/shelves';
 
 const clause = (field: string, names: string[] = []): ClauseView => ({
   field,

@@ -16,21 +16,51 @@ use Symfony\Component\Finder\Finder;
  */
 final class ViewTypes
 {
-    public function write(string $folder): string
+    private const HEAD = "// Written by `php artisan types` from the …View classes. Don't edit.\n";
+
+    /** @return array<string, string> area, in lower case → the types of its views, with those of other areas imported */
+    public function write(string $folder): array
     {
-        $out = "// Written by `php artisan types` from the …View classes. Don't edit.\n";
-        $seen = [];
+        [$areas, $types] = [[], []];
         foreach ((new Finder())->in($folder)->files()->name('*View.php')->sortByName() as $file) {
             $class = 'WindowStall\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
             if (class_exists($class)) {
                 $name = (new ReflectionClass($class))->getShortName();
-                isset($seen[$name]) && throw new \LogicException($class.' has the name of '.$seen[$name].'.');
-                $seen[$name] = $class;
-                $out .= $this->type(new ReflectionClass($class));
+                isset($areas[$name]) && throw new \LogicException($class.' has a name that is taken.');
+                $areas[$name] = strtolower(explode('/', $file->getRelativePathname())[0]);
+                $types[$areas[$name]][] = $this->type(new ReflectionClass($class));
             }
         }
 
-        return $out;
+        $written = [];
+        foreach ($types as $area => $ofArea) {
+            $written[$area] = self::HEAD.self::imports($ofArea, $area, $areas).implode('', $ofArea);
+        }
+
+        return $written;
+    }
+
+    /**
+     * @param  list<string>  $types  of one area
+     * @param  array<string, string>  $areas  view → area
+     */
+    private static function imports(array $types, string $area, array $areas): string
+    {
+        preg_match_all('/\b\w+View\b/', implode('', $types), $named);
+        $from = [];
+        foreach (array_unique($named[0]) as $name) {
+            if (isset($areas[$name]) && $areas[$name] !== $area) {
+                $from[$areas[$name]][] = $name;
+            }
+        }
+        ksort($from);
+        $out = '';
+        foreach ($from as $other => $names) {
+            sort($names);
+            $out .= sprintf("\nimport type { %s } from './%s';", implode(', ', $names), $other);
+        }
+
+        return $out === '' ? '' : $out."\n";
     }
 
     /** @param  ReflectionClass<object>  $class */

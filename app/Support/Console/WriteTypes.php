@@ -17,10 +17,10 @@ final class WriteTypes extends Command
 
     public function handle(): int
     {
-        $written = [
-            'js/types.d.ts' => (new ViewTypes())->write(app_path()),
-            'shop/faces/faces.json' => self::faces(),
-        ];
+        $written = ['shop/faces/faces.json' => self::faces()];
+        foreach ((new ViewTypes())->write(app_path()) as $area => $types) {
+            $written[sprintf('js/types/%s.d.ts', $area)] = $types;
+        }
         foreach ($written as $name => $text) {
             $file = resource_path($name);
             if (! $this->option('check')) {
@@ -30,6 +30,14 @@ final class WriteTypes extends Command
 
                 return self::FAILURE;
             }
+        }
+        foreach (array_diff(File::glob(resource_path('js/types/*')), array_map(resource_path(...), array_keys($written))) as $left) {
+            if ($this->option('check')) {
+                $this->error($left.' is of no area. Run: php artisan types');
+
+                return self::FAILURE;
+            }
+            File::delete($left);
         }
         $this->info($this->option('check') ? 'As it should be.' : 'Written.');
 

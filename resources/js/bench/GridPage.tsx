@@ -14,7 +14,7 @@ import { send } from '@/lib/http';
 import { inTurn } from '@/lib/inTurn';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { GridAnswerView, GridRowView } from '@/types';
+import type { GridAnswerView, GridRowView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';

@@ -16,7 +16,7 @@ import { isNarrow } from '@/lib/narrow';
 import { sayTrouble } from '@/lib/trouble';
 import { useSingleKeys } from '@/lib/keys';
 import { useHandle } from '@/lib/useStall';
-import type { ListingView } from '@/types';
+import type { ListingView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { PhoneFrame } from '@/ui/PhoneFrame';
 import { VoiceHead, type Voice } from '@/ui/Voices';

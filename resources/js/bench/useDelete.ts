@@ -3,7 +3,7 @@ import { useUndo } from '@/bench/useUndo';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { DoneView } from '@/types';
+import type { DoneView } from '@/types/bench';
 
 /** Deletes listings in one step and offers to take it back in one. */
 export function useDelete() {

@@ -5,7 +5,8 @@ import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
-import type { RunView, DoneView } from '@/types';
+import type { DoneView } from '@/types/bench';
+import type { RunView } from '@/types/runs';
 
 /** An edit of so many that it goes on in the background: waits for it, then says what was done. */
 export function useLater() {

@@ -4,7 +4,7 @@ import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
-import type { TakenBackView } from '@/types';
+import type { TakenBackView } from '@/types/bench';
 
 /** Takes a step on the bench back, or some of its listings; waits for it where it takes long. */
 export function useTakeBack() {

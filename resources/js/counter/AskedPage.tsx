@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { useEffect, useId, useState } from 'react';
 import { Offer } from '@/counter/asking/Offer';
 import { useHandle } from '@/lib/useStall';
-import type { AskedView } from '@/types';
+import type { AskedView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 
 /** One request to a supplier: what both wrote, and what they offer. */

@@ -2,7 +2,7 @@ import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { AskForm, type AskableItem } from '@/counter/asking/AskForm';
 import { useHandle } from '@/lib/useStall';
-import type { AskedRowView } from '@/types';
+import type { AskedRowView } from '@/types/counter';
 
 interface Props {
   requests: AskedRowView[];

@@ -3,7 +3,7 @@ import { CounterLinks } from '@/counter/CounterLinks';
 import { Need } from '@/counter/desk/Need';
 import { UnderWay } from '@/counter/desk/UnderWay';
 import { plural } from '@/lib/plural';
-import type { CounterDeskView } from '@/types';
+import type { CounterDeskView } from '@/types/counter';
 import { Empty } from '@/ui/Empty';
 import { useRowKeys } from '@/ui/useRowKeys';
 

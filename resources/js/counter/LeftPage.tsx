@@ -4,7 +4,7 @@ import { send } from '@/lib/http';
 import { count } from '@/lib/plural';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { LeftBasketView, LeftBasketsView } from '@/types';
+import type { LeftBasketView, LeftBasketsView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { TextField } from '@/ui/TextField';

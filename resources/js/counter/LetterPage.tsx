@@ -3,7 +3,7 @@ import { useEffect, useState, type SyntheticEvent } from 'react';
 import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { LetterView } from '@/types';
+import type { LetterView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { PersonThread } from '@/counter/PersonThread';
 import { Pieces } from '@/counter/letters/Pieces';

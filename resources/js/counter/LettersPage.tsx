@@ -1,7 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
-import type { LetterRowView } from '@/types';
+import type { LetterRowView } from '@/types/counter';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
 

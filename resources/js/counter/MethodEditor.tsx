@@ -1,6 +1,6 @@
 import { useState, type SyntheticEvent } from 'react';
 import { percentOf, shareOf } from '@/lib/share';
-import type { PayMethodView, WrittenMethodView } from '@/types';
+import type { PayMethodView, WrittenMethodView } from '@/types/counter';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';

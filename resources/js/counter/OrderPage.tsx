@@ -7,7 +7,7 @@ import { RefundPanel } from '@/counter/order/RefundPanel';
 import { Returns } from '@/counter/order/Returns';
 import { SupplierPart } from '@/counter/order/SupplierPart';
 import { useHandle } from '@/lib/useStall';
-import type { OrderView } from '@/types';
+import type { OrderView } from '@/types/counter';
 import { Thumb } from '@/ui/Thumb';
 
 /** One order: what was bought, how far each supplier is, and what it earned. */

@@ -2,7 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
-import type { OrderRowView } from '@/types';
+import type { OrderRowView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Kept } from '@/ui/Asked';

@@ -1,7 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { SupplierAccount } from '@/counter/owed/SupplierAccount';
 import { useHandle } from '@/lib/useStall';
-import type { SupplierAccountView } from '@/types';
+import type { SupplierAccountView } from '@/types/counter';
 
 /** What suppliers are owed, what is left of what was paid in, and on what terms they take orders. */
 export default function OwedPage({ accounts }: { accounts: SupplierAccountView[] }) {

@@ -5,7 +5,7 @@ import { MethodEditor } from '@/counter/MethodEditor';
 import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { PaymentView, PayMethodView } from '@/types';
+import type { PayMethodView, PaymentView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
 import { TextField } from '@/ui/TextField';

@@ -1,6 +1,6 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { useHandle } from '@/lib/useStall';
-import type { BuyerView } from '@/types';
+import type { BuyerView } from '@/types/counter';
 import { SearchField } from '@/ui/SearchField';
 import { useRowKeys } from '@/ui/useRowKeys';
 

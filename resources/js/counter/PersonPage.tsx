@@ -2,7 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { PersonThread } from '@/counter/PersonThread';
-import type { BuyerView, OrderRowView, ThreadLineView } from '@/types';
+import type { BuyerView, OrderRowView, ThreadLineView } from '@/types/counter';
 import { Ask } from '@/ui/Ask';
 import { Kept } from '@/ui/Asked';
 import { Button } from '@/ui/Button';

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { ThreadLineView } from '@/types';
+import type { ThreadLineView } from '@/types/counter';
 
 /** All between a stall and a person in one thread: what they bought and wrote, what came back, what was answered. */
 export function PersonThread({ lines, name }: { lines: ThreadLineView[]; name: string }) {

@@ -5,7 +5,7 @@ import { send } from '@/lib/http';
 import { count } from '@/lib/plural';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { KeepCellView, KeepSheetView } from '@/types';
+import type { KeepCellView, KeepSheetView } from '@/types/delivery';
 
 const FIRST = 12;
 

@@ -1,5 +1,5 @@
 import { CellField } from '@/ui/CellField';
-import type { PackingView } from '@/types';
+import type { PackingView } from '@/types/delivery';
 
 interface Props {
   packing: PackingView[];

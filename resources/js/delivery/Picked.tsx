@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { TrialGoodView } from '@/types';
+import type { TrialGoodView } from '@/types/delivery';
 import { CellField } from '@/ui/CellField';
 import { Popup } from '@/ui/Popup';
 import { TextField } from '@/ui/TextField';

@@ -3,7 +3,7 @@ import { RuleEditor } from '@/delivery/RuleEditor';
 import { WayEditor } from '@/delivery/WayEditor';
 import { firstWay, tidied, written, type WrittenPlace, type WrittenWay } from '@/delivery/written';
 import type { Parts } from '@/lib/parts';
-import type { DeliveryPlaceView, DeliveryWayView, PackingView } from '@/types';
+import type { DeliveryPlaceView, DeliveryWayView, PackingView } from '@/types/delivery';
 
 interface Props {
   place: DeliveryPlaceView;

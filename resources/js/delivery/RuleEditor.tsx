@@ -1,6 +1,6 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import type { WrittenRule } from '@/delivery/written';
-import type { PackingView } from '@/types';
+import type { PackingView } from '@/types/delivery';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';

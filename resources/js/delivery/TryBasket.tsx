@@ -4,7 +4,7 @@ import { Picked } from '@/delivery/Picked';
 import type { Parts } from '@/lib/parts';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { TrialGoodView, TriedView } from '@/types';
+import type { TrialGoodView, TriedView } from '@/types/delivery';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { TextField } from '@/ui/TextField';
 

@@ -12,7 +12,7 @@ import { count } from '@/lib/plural';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { PlacesDoneView, PlacesView } from '@/types';
+import type { PlacesDoneView, PlacesView } from '@/types/delivery';
 
 interface Props {
   where: PlacesView;

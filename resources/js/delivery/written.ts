@@ -1,4 +1,4 @@
-import type { DeliveryPlaceView } from '@/types';
+import type { DeliveryPlaceView } from '@/types/delivery';
 
 export interface Band {
   up_to: string | number;

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import type { SetAsideView } from '@/types';
+import type { SetAsideView } from '@/types/drift';
 import { Button } from '@/ui/Button';
 
 const LINK = 'underline decoration-rule underline-offset-4 hover:text-ink';

@@ -5,7 +5,7 @@ import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { Sparkline } from '@/drift/Sparkline';
 import { useHandle } from '@/lib/useStall';
-import type { LineView } from '@/types';
+import type { LineView } from '@/types/drift';
 import { Thumb } from '@/ui/Thumb';
 import { Tick } from '@/ui/Tick';
 

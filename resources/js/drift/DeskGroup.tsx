@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { ChangeLine } from '@/drift/ChangeLine';
-import type { GroupView, LineView } from '@/types';
+import type { GroupView, LineView } from '@/types/drift';
 import { Button } from '@/ui/Button';
 import { useRowKeys } from '@/ui/useRowKeys';
 

@@ -7,7 +7,7 @@ import { DriftStrip } from '@/drift/DriftStrip';
 import { LookFor } from '@/drift/LookFor';
 import { QuietOnes } from '@/drift/QuietOnes';
 import { RulesSheet } from '@/drift/RulesSheet';
-import type { DeskView, LineView } from '@/types';
+import type { DeskView, LineView } from '@/types/drift';
 
 interface Props {
   desk: DeskView;

@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { GroupView } from '@/types';
+import type { GroupView } from '@/types/drift';
 
 /** Along the foot: what the group in hand comes to, and the last thing decided, to be taken back. */
 export function DriftStrip({

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { ListingRules } from '@/drift/ListingRules';
-import type { HistoryView } from '@/types';
+import type { HistoryView } from '@/types/drift';
 import { Sheet } from '@/ui/Sheet';
 
 interface Props {

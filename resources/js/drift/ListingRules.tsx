@@ -1,5 +1,5 @@
 import { Figure } from '@/drift/RuleFigures';
-import type { ListingRulesView } from '@/types';
+import type { ListingRulesView } from '@/types/drift';
 import { BLANK } from '@/ui/blank';
 
 interface Props {

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { Link, router } from '@inertiajs/react';
 import { ChangeLine } from '@/drift/ChangeLine';
 import { useHandle } from '@/lib/useStall';
-import type { LineView } from '@/types';
+import type { LineView } from '@/types/drift';
 
 interface Props {
   count: number;

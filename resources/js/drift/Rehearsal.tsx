@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { RehearsalView } from '@/types';
+import type { RehearsalView } from '@/types/drift';
 import { Button } from '@/ui/Button';
 
 /** Milliseconds between two looks at how far it is. */

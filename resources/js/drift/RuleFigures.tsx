@@ -1,4 +1,4 @@
-import type { RulesView } from '@/types';
+import type { RulesView } from '@/types/drift';
 import { useTyped } from '@/lib/useTyped';
 import { BLANK } from '@/ui/blank';
 

@@ -4,7 +4,7 @@ import { FloorAndBand, Figure } from '@/drift/RuleFigures';
 import { Rehearsal } from '@/drift/Rehearsal';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { RehearsalView, RulesSheetView, RulesView, TriedRulesView } from '@/types';
+import type { RehearsalView, RulesSheetView, RulesView, TriedRulesView } from '@/types/drift';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { BLANK } from '@/ui/blank';

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { RunDoneView } from '@/types';
+import type { RunDoneView } from '@/types/drift';
 import { Sheet } from '@/ui/Sheet';
 
 const BECAME: Record<string, string> = {

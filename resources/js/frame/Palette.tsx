@@ -4,7 +4,7 @@ import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
-import type { FoundView, FrameView } from '@/types';
+import type { FoundView, FrameView } from '@/types/frame';
 import { useFocusBack } from '@/ui/focusBack';
 
 const areasOf = (frame: FrameView) =>

@@ -2,7 +2,7 @@ import { Link, usePage } from '@inertiajs/react';
 import { StorefrontIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { StallMenu } from '@/frame/StallMenu';
-import type { FrameView } from '@/types';
+import type { FrameView } from '@/types/frame';
 
 interface Props {
   frame: FrameView;

@@ -1,7 +1,7 @@
 import { Link, router } from '@inertiajs/react';
 import { CaretDownIcon } from '@phosphor-icons/react';
 import { DropdownMenu } from 'radix-ui';
-import type { FrameView } from '@/types';
+import type { FrameView } from '@/types/frame';
 
 const ITEM = 'block w-full cursor-pointer rounded px-3 py-1.5 text-left  data-highlighted:bg-shade';
 

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { DeliveryView, HooksView, HookView, MadeHookView } from '@/types';
+import type { DeliveryView, HookView, HooksView, MadeHookView } from '@/types/hooks';
 import { Button } from '@/ui/Button';
 
 const LINK = 'text-mute underline decoration-line underline-offset-4 hover:text-ink';

@@ -1,5 +1,5 @@
 import { send } from '@/lib/http';
-import type { RunView } from '@/types';
+import type { RunView } from '@/types/runs';
 
 /** Asks after long work until it has ended. */
 export async function ended(

@@ -1,5 +1,5 @@
 import { usePage } from '@inertiajs/react';
-import type { FrameView } from '@/types';
+import type { FrameView } from '@/types/frame';
 
 export interface SharedPageProps {
   frame: FrameView | null;

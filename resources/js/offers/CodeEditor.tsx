@@ -1,7 +1,7 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { percentOf, shareOf } from '@/lib/share';
 import { offBy, type WrittenCode, type WrittenOff } from '@/offers/written';
-import type { ShelfChoiceView } from '@/types';
+import type { ShelfChoiceView } from '@/types/offers';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';

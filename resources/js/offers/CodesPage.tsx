@@ -9,7 +9,7 @@ import { PLACES as PRICING } from '@/pricing/PricingHead';
 import { CodeEditor } from '@/offers/CodeEditor';
 import { SingleCodes } from '@/offers/SingleCodes';
 import { fresh, sent, written, type WrittenCode } from '@/offers/written';
-import type { CodesView, CodeView } from '@/types';
+import type { CodeView, CodesView } from '@/types/offers';
 import { Empty } from '@/ui/Empty';
 import { Places } from '@/ui/Places';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { count } from '@/lib/plural';
 import { useHandle } from '@/lib/useStall';
-import type { CodeView } from '@/types';
+import type { CodeView } from '@/types/offers';
 import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
 import { TextField } from '@/ui/TextField';

@@ -1,4 +1,4 @@
-import type { CodeView } from '@/types';
+import type { CodeView } from '@/types/offers';
 
 export type WrittenOff =
   | { by: 'percent'; share: string }

@@ -1,7 +1,7 @@
 import { HandIcon, WarningIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { CellField } from '@/ui/CellField';
-import type { BoardRowView } from '@/types';
+import type { BoardRowView } from '@/types/pricing';
 import { Kept } from '@/ui/Asked';
 import { Thumb } from '@/ui/Thumb';
 import { Tick } from '@/ui/Tick';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { ClosesPopup, Popup } from '@/ui/Popup';
 import { TextField } from '@/ui/TextField';
-import type { RecipeChoicesView } from '@/types';
+import type { RecipeChoicesView } from '@/types/pricing';
 
 type Written = Record<string, unknown>;
 

@@ -10,7 +10,7 @@ import { FreeDelivery } from '@/pricing/FreeDelivery';
 import { MarketTerms } from '@/pricing/MarketTerms';
 import { PricingHead } from '@/pricing/PricingHead';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { CostsAnswerView, CostSheetView } from '@/types';
+import type { CostSheetView, CostsAnswerView } from '@/types/pricing';
 import { Button } from '@/ui/Button';
 
 const SAYS =

@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { PricingDoneView } from '@/types';
+import type { PricingDoneView } from '@/types/pricing';
 
 /** What was done to costs and recipes lately; the last step that stands can be taken back. */
 export function DoneLately({ done }: { done: PricingDoneView[] }) {

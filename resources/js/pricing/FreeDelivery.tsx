@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { CellField } from '@/ui/CellField';
-import type { CostSheetView, FreeDeliveryView } from '@/types';
+import type { CostSheetView, FreeDeliveryView } from '@/types/pricing';
 import { Button } from '@/ui/Button';
 
 interface Props {

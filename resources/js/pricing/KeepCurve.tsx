@@ -1,5 +1,5 @@
 import { useMemo, useRef, useState } from 'react';
-import type { CurveMarkView, CurvePointView } from '@/types';
+import type { CurveMarkView, CurvePointView } from '@/types/pricing';
 
 interface Props {
   points: CurvePointView[];

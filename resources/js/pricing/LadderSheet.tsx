@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { LadderView, TypedRungView } from '@/types';
+import type { LadderView, TypedRungView } from '@/types/pricing';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 

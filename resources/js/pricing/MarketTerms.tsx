@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { useWhole } from '@/lib/useWhole';
 import { CellField } from '@/ui/CellField';
-import type { MarketTermsView } from '@/types';
+import type { MarketTermsView } from '@/types/pricing';
 
 interface Props {
   market: MarketTermsView;

@@ -4,7 +4,7 @@ import { Places } from '@/ui/Places';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
-import type { RunView } from '@/types';
+import type { RunView } from '@/types/runs';
 
 export const PLACES = [
   { key: 'board', name: 'Price board', to: 'pricing' },

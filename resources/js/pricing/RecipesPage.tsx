@@ -15,7 +15,7 @@ import { MarginSpread } from '@/pricing/MarginSpread';
 import { PricingHead } from '@/pricing/PricingHead';
 import { RecipeSentence } from '@/stall/RecipeSentence';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { RecipeChoicesView, RecipeRowView, RecipesAnswerView } from '@/types';
+import type { RecipeChoicesView, RecipeRowView, RecipesAnswerView } from '@/types/pricing';
 import { Button } from '@/ui/Button';
 
 const SAYS =

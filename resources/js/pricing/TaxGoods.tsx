@@ -1,5 +1,5 @@
 import { useId, useState, type SyntheticEvent } from 'react';
-import type { TaxesView } from '@/types';
+import type { TaxesView } from '@/types/pricing';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 

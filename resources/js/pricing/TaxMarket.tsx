@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
-import type { TaxesView, TaxMarketView, TaxRateView } from '@/types';
+import type { TaxMarketView, TaxRateView, TaxesView } from '@/types/pricing';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Popup } from '@/ui/Popup';
 import { SayFoot } from '@/ui/SayFoot';

@@ -1,7 +1,7 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import type { Parts } from '@/lib/parts';
 import { percentOf, shareOf } from '@/lib/share';
-import type { TaxRateView } from '@/types';
+import type { TaxRateView } from '@/types/pricing';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';

@@ -8,7 +8,7 @@ import { TaxGoods } from '@/pricing/TaxGoods';
 import { TaxMarket } from '@/pricing/TaxMarket';
 import { TaxRateEditor } from '@/pricing/TaxRateEditor';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { TaxesView } from '@/types';
+import type { TaxesView } from '@/types/pricing';
 
 interface Props {
   taxes: TaxesView;

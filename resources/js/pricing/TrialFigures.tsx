@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { TrialFiguresView, TrialMarketView } from '@/types';
+import type { TrialFiguresView, TrialMarketView } from '@/types/pricing';
 
 /** What a trial came to: in a sentence, in figures before → after, and as two rows of bars. */
 export function TrialFigures({ figures: f, onLook }: { figures: TrialFiguresView; onLook: (words: string) => void }) {

@@ -10,7 +10,8 @@ import { PricingHead } from '@/pricing/PricingHead';
 import { RecipeSentence } from '@/stall/RecipeSentence';
 import { TrialFigures } from '@/pricing/TrialFigures';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { PricingDoneView, RecipeFormView, TrialDoneView, TrialView } from '@/types';
+import type { PricingDoneView, TrialDoneView, TrialView } from '@/types/pricing';
+import type { RecipeFormView } from '@/types/stall';
 import { Button } from '@/ui/Button';
 
 const FIELDS: { key: string; name: string; percent: boolean }[] = [

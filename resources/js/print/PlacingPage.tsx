@@ -11,7 +11,7 @@ import { Scenes } from '@/print/placing/Scenes';
 import { SizeStrip } from '@/print/placing/SizeStrip';
 import { chosenOf } from '@/print/placing/units';
 import { usePlacing } from '@/print/placing/usePlacing';
-import type { PlacingView } from '@/types';
+import type { PlacingView } from '@/types/print';
 import { Button } from '@/ui/Button';
 
 /** An artwork on a blank: to scale on the mat, as a sentence, with what was found, each cloth, and what each size keeps. */

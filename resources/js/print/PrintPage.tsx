@@ -4,7 +4,8 @@ import { useHandle } from '@/lib/useStall';
 import { ArtworkShelf } from '@/print/artwork/ArtworkShelf';
 import { LayMany } from '@/print/artwork/LayMany';
 import { useArtworks } from '@/print/artwork/useArtworks';
-import type { ArtworkView, BlankChoiceView, PlacingRowView, RunView } from '@/types';
+import type { ArtworkView, BlankChoiceView, PlacingRowView } from '@/types/print';
+import type { RunView } from '@/types/runs';
 import { Button } from '@/ui/Button';
 import { Thumb } from '@/ui/Thumb';
 

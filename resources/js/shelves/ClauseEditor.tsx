@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import type { WrittenClause } from '@/shelves/written';
-import type { ClauseView, FieldChoiceView, RuleChoicesView } from '@/types';
+import type { ClauseView, FieldChoiceView, RuleChoicesView } from '@/types/shelves';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';

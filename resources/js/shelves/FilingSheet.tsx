@@ -7,7 +7,7 @@ import { inTurn } from '@/lib/inTurn';
 import { count } from '@/lib/plural';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { FilingAnswerView, FilingView } from '@/types';
+import type { FilingAnswerView, FilingView } from '@/types/shelves';
 import { CellField } from '@/ui/CellField';
 import { SearchField } from '@/ui/SearchField';
 import { Sheet } from '@/ui/Sheet';

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ShelfGoodView } from '@/types';
+import type { ShelfGoodView } from '@/types/shelves';
 import { Sheet } from '@/ui/Sheet';
 import { Thumb } from '@/ui/Thumb';
 

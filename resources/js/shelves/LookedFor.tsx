@@ -4,7 +4,7 @@ import { send } from '@/lib/http';
 import { count } from '@/lib/plural';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { SearchedView, SearchesView, SynonymView } from '@/types';
+import type { SearchedView, SearchesView, SynonymView } from '@/types/shelves';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { TextField } from '@/ui/TextField';

@@ -3,7 +3,7 @@ import { useState, type SyntheticEvent } from 'react';
 import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { MadeShelfView } from '@/types';
+import type { MadeShelfView } from '@/types/shelves';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';

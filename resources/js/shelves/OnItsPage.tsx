@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ShelfView } from '@/types';
+import type { ShelfView } from '@/types/shelves';
 import { Button } from '@/ui/Button';
 import { CellField } from '@/ui/CellField';
 import { Popup } from '@/ui/Popup';

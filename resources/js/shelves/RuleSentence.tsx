@@ -1,6 +1,6 @@
 import { ClauseEditor } from '@/shelves/ClauseEditor';
 import { written, writtenClause, type WrittenClause, type WrittenRule } from '@/shelves/written';
-import type { ClauseView, RuleChoicesView, RulePartView, RuleView } from '@/types';
+import type { ClauseView, RuleChoicesView, RulePartView, RuleView } from '@/types/shelves';
 
 interface Props {
   rule: RuleView;

@@ -5,7 +5,7 @@ import { DotsSixVerticalIcon, ImageIcon, MinusCircleIcon, PushPinIcon } from '@p
 import { clsx } from 'clsx';
 import { count } from '@/lib/plural';
 import { useHandle } from '@/lib/useStall';
-import type { ShelfGoodView, ShelfView } from '@/types';
+import type { ShelfGoodView, ShelfView } from '@/types/shelves';
 import { Kept } from '@/ui/Asked';
 import { Dragged } from '@/ui/Dragged';
 

@@ -10,7 +10,7 @@ import { RuleSentence } from '@/shelves/RuleSentence';
 import { ShelfGoods } from '@/shelves/ShelfGoods';
 import { WhyFinder } from '@/shelves/WhyFinder';
 import { written } from '@/shelves/written';
-import type { RuleChoicesView, ShelfView } from '@/types';
+import type { RuleChoicesView, ShelfView } from '@/types/shelves';
 import { Button } from '@/ui/Button';
 import { CellField } from '@/ui/CellField';
 

@@ -10,7 +10,7 @@ import { FilingSheet } from '@/shelves/FilingSheet';
 import { Homeless } from '@/shelves/Homeless';
 import { LookedFor } from '@/shelves/LookedFor';
 import { NewShelf } from '@/shelves/NewShelf';
-import type { MadeShelfView, ProposalView, ShelfRowView, ShelvesView } from '@/types';
+import type { MadeShelfView, ProposalView, ShelfRowView, ShelvesView } from '@/types/shelves';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Thumb } from '@/ui/Thumb';

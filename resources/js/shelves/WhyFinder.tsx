@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ShelfView, WhyView } from '@/types';
+import type { ShelfView, WhyView } from '@/types/shelves';
 import { Button } from '@/ui/Button';
 import { SearchField } from '@/ui/SearchField';
 import { Thumb } from '@/ui/Thumb';

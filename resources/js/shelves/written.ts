@@ -1,4 +1,4 @@
-import type { ClauseView, RuleView } from '@/types';
+import type { ClauseView, RuleView } from '@/types/shelves';
 
 /** A clause as it is sent. */
 export interface WrittenClause {

@@ -6,7 +6,7 @@ import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { Popup, PopupLink } from '@/ui/Popup';
-import type { LinkedItemView } from '@/types';
+import type { LinkedItemView } from '@/types/source';
 
 /** Fetches one item by the address of its page at a connected supplier. */
 export function ByLink({ onFetched }: { onFetched: (item: number) => void }) {

@@ -5,7 +5,7 @@ import { CheckCircleIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
-import type { ComparisonView, MarketView } from '@/types';
+import type { ComparisonView, MarketView } from '@/types/source';
 import { MarketSelect } from '@/ui/MarketSelect';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';

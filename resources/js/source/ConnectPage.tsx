@@ -2,7 +2,7 @@ import { Head, Link, useForm } from '@inertiajs/react';
 import { useRef, useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { fieldsOf } from '@/lib/fields';
-import type { KindView } from '@/types';
+import type { KindView } from '@/types/source';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
 import { TextField } from '@/ui/TextField';

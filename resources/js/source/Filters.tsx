@@ -1,7 +1,7 @@
 import { CaretDownIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import type { FilterView, SearchView } from '@/types';
+import type { FilterView, SearchView } from '@/types/source';
 
 const SHOWN = 6;
 

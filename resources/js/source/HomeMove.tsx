@@ -3,7 +3,8 @@ import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
-import type { MovingHomeView, RunView } from '@/types';
+import type { RunView } from '@/types/runs';
+import type { MovingHomeView } from '@/types/source';
 
 /** While everything is worked out for another home market: how far that is, and a way to stop it. */
 export function HomeMove({ home }: { home: string }) {

@@ -1,5 +1,5 @@
 import { ItemRow } from '@/source/ItemRow';
-import type { ItemRowView } from '@/types';
+import type { ItemRowView } from '@/types/source';
 import type { Rows } from '@/ui/useRowKeys';
 
 export interface ItemListProps {

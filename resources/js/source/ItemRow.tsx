@@ -1,7 +1,7 @@
 import { count } from '@/lib/plural';
 import { WarningIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
-import type { ItemRowView } from '@/types';
+import type { ItemRowView } from '@/types/source';
 import { Kept } from '@/ui/Asked';
 import { Thumb } from '@/ui/Thumb';
 import { Button } from '@/ui/Button';

@@ -5,7 +5,7 @@ import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { ItemSheetView } from '@/types';
+import type { ItemSheetView } from '@/types/source';
 import { Button } from '@/ui/Button';
 import { useFocusBack } from '@/ui/focusBack';
 

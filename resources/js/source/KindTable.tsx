@@ -1,4 +1,4 @@
-import type { SheetVariantView } from '@/types';
+import type { SheetVariantView } from '@/types/source';
 
 const HEAD = 'text-left text-[12px] text-mute [&>th]:pb-1 [&>th]:font-normal';
 

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { MappingColumnView } from '@/types';
+import type { MappingColumnView } from '@/types/source';
 
 interface Props {
   column: MappingColumnView;

@@ -7,7 +7,7 @@ import { useHandle } from '@/lib/useStall';
 import { MappingColumn } from '@/source/MappingColumn';
 import { MappingPreview } from '@/source/MappingPreview';
 import { ReadAs } from '@/source/ReadAs';
-import type { MappingPreviewView, MappingView } from '@/types';
+import type { MappingPreviewView, MappingView } from '@/types/source';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { TextField } from '@/ui/TextField';

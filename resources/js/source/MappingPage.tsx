@@ -4,7 +4,8 @@ import { MappingForm } from '@/source/MappingForm';
 import { ReadAs } from '@/source/ReadAs';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
-import type { MappingView, RunView } from '@/types';
+import type { RunView } from '@/types/runs';
+import type { MappingView } from '@/types/source';
 
 interface Props {
   mapping: MappingView | null;

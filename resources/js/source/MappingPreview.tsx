@@ -1,5 +1,5 @@
 import { count } from '@/lib/plural';
-import type { MappingPreviewView } from '@/types';
+import type { MappingPreviewView } from '@/types/source';
 
 /** The first rows of a file as the items and variants they will be, and those that can't be used, with the reason. */
 export function MappingPreview({

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { GlobeHemisphereWestIcon } from '@phosphor-icons/react';
 import { useHandle } from '@/lib/useStall';
-import type { MarketView } from '@/types';
+import type { MarketView } from '@/types/source';
 import { MarketSelect } from '@/ui/MarketSelect';
 
 interface Props {

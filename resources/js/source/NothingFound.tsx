@@ -1,4 +1,4 @@
-import type { SearchView } from '@/types';
+import type { SearchView } from '@/types/source';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 

@@ -5,7 +5,8 @@ import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
-import type { ConnectionView, RunView } from '@/types';
+import type { RunView } from '@/types/runs';
+import type { ConnectionView } from '@/types/source';
 import { Button } from '@/ui/Button';
 
 /** One supplier: when it was pulled, how far a pull is, and a button to pull. */

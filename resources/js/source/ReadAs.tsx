@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useHandle } from '@/lib/useStall';
-import type { TableReadingView } from '@/types';
+import type { TableReadingView } from '@/types/source';
 
 const same = (value: string) => ({ value, words: value });
 const DELIMITERS = ['semicolons', 'commas', 'tabs', 'bars', 'tildes', 'carets'].map(same);

@@ -1,7 +1,7 @@
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { RunView } from '@/types';
+import type { RunView } from '@/types/runs';
 import { Button } from '@/ui/Button';
 
 /** How far long work is, what it is doing, and a way to stop it. It goes on when the person leaves. */

@@ -4,7 +4,7 @@ import { BookmarkSimpleIcon, XIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import type { Query } from '@/source/useSearch';
-import type { SavedSearchView } from '@/types';
+import type { SavedSearchView } from '@/types/source';
 import { Button } from '@/ui/Button';
 import { Popup, PopupLink } from '@/ui/Popup';
 

@@ -4,7 +4,7 @@ import { CaretDownIcon } from '@phosphor-icons/react';
 import { Popover } from 'radix-ui';
 import { useHandle } from '@/lib/useStall';
 import { PullProgress } from '@/source/PullProgress';
-import type { ConnectionView } from '@/types';
+import type { ConnectionView } from '@/types/source';
 
 /** Whether a supplier wants something: a pull is under way, or something is amiss. */
 const speaks = (c: ConnectionView) => (c.run?.open ?? false) || c.trouble !== null || !c.ready;

@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { RunView } from '@/types';
+import type { RunView } from '@/types/runs';
 
 /** Watches long work until it ends, then loads the page's figures again. */
 export function useRun(given: RunView | null): [RunView | null, (next: RunView) => void] {

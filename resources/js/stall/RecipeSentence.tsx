@@ -1,7 +1,7 @@
 import { MinusCircleIcon } from '@phosphor-icons/react';
 import { useWhole } from '@/lib/useWhole';
 import { CellField } from '@/ui/CellField';
-import type { RecipeFormView, StepFormView } from '@/types';
+import type { RecipeFormView, StepFormView } from '@/types/stall';
 
 const METHODS = [
   { value: 'factor', name: '×' },

@@ -1,7 +1,7 @@
 import { Head, Link, useForm } from '@inertiajs/react';
 import { fieldsOf } from '@/lib/fields';
 import { useFrame, useHandle } from '@/lib/useStall';
-import type { SettingsView } from '@/types';
+import type { SettingsView } from '@/types/stall';
 import { turnSign } from '@/lib/turnSign';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';

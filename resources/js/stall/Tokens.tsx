@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { MadeTokenView, TokenView } from '@/types';
+import type { MadeTokenView, TokenView } from '@/types/stall';
 import { Button } from '@/ui/Button';
 
 /** Tokens by which programs may read the stall. A token is shown once, when it is made. */

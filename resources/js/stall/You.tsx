@@ -1,6 +1,6 @@
 import { Head, router, useForm } from '@inertiajs/react';
 import { fieldsOf } from '@/lib/fields';
-import type { PersonView } from '@/types';
+import type { PersonView } from '@/types/stall';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
 

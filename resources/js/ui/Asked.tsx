@@ -1,6 +1,6 @@
 import { TrendDownIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
-import type { MoneyView } from '@/types';
+import type { MoneyView } from '@/types/support';
 
 /** The sign of a loss; its colour never stands without it. */
 function Loss() {

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { MarketView } from '@/types';
+import type { MarketView } from '@/types/source';
 
 interface Props {
   market: string;

@@ -1,4 +1,4 @@
-import type { SearchCutView } from '@/types';
+import type { SearchCutView } from '@/types/support';
 
 /** A page as search engines will show it, cut where they cut it. */
 export function SearchShows({ cut }: { cut: SearchCutView }) {

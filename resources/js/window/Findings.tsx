@@ -1,4 +1,4 @@
-import type { FindingView } from '@/types';
+import type { FindingView } from '@/types/window';
 
 interface Props {
   findings: FindingView[];

@@ -2,7 +2,7 @@ import { RadioGroup } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { FirstVersionView, LooksView } from '@/types';
+import type { FirstVersionView, LooksView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { LookCard, LookShelf } from '@/window/tray/LookCard';

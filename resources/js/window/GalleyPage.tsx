@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { FindingView, FrontView, GalleyView, ReachView, SectionKindView, WrittenPageView } from '@/types';
+import type { FindingView, FrontView, GalleyView, ReachView, SectionKindView, WrittenPageView } from '@/types/window';
 import { Findings } from '@/window/Findings';
 import { GalleyHead } from '@/window/GalleyHead';
 import { Margin } from '@/window/Margin';

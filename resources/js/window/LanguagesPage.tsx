@@ -5,7 +5,7 @@ import { count } from '@/lib/plural';
 import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { LanguagesView, PhraseRoomView, SpokenLanguageView } from '@/types';
+import type { LanguagesView, PhraseRoomView, SpokenLanguageView } from '@/types/window';
 import { MarketLanguages } from '@/window/languages/MarketLanguages';
 import { OwnLanguage } from '@/window/languages/OwnLanguage';
 import { RoomPhrases } from '@/window/languages/RoomPhrases';

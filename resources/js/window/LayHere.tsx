@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { DropdownMenu } from 'radix-ui';
-import type { SectionKindView } from '@/types';
+import type { SectionKindView } from '@/types/window';
 
 interface Props {
   kinds: SectionKindView[];

@@ -1,6 +1,6 @@
 import { DndContext, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useCallback, useLayoutEffect, useRef, useState } from 'react';
-import type { AuditView, FindingView, MarginNoteView, ReachView, SectionKindView } from '@/types';
+import type { AuditView, FindingView, MarginNoteView, ReachView, SectionKindView } from '@/types/window';
 import { laid, moved, newSection, type Copy, type SectionDraft } from '@/window/copy';
 import { LayHere } from '@/window/LayHere';
 import { MarginNote } from '@/window/MarginNote';

@@ -3,7 +3,7 @@ import { DotsSixVerticalIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { forwardRef, useCallback, type KeyboardEvent } from 'react';
 import { toast } from 'sonner';
-import type { FindingView, MarginNoteView, ReachView, SectionKindView } from '@/types';
+import type { FindingView, MarginNoteView, ReachView, SectionKindView } from '@/types/window';
 import { moved, type Copy, type SectionDraft } from '@/window/copy';
 import { Findings } from '@/window/Findings';
 import { Sentence } from '@/window/Sentence';

@@ -3,7 +3,7 @@ import { toast } from 'sonner';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { WrittenPageView } from '@/types';
+import type { WrittenPageView } from '@/types/window';
 import { Ask } from '@/ui/Ask';
 import { Button } from '@/ui/Button';
 import { LINK, SeeWide, Steps } from '@/window/Steps';

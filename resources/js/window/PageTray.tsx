@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { AuditView, WrittenPageView } from '@/types';
+import type { AuditView, WrittenPageView } from '@/types/window';
 import { CellField } from '@/ui/CellField';
 import { SearchShows } from '@/ui/SearchShows';
 import { TrayBar } from '@/window/tray/TrayBar';

@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { PagesView, PoliciesView, WrittenPageView } from '@/types';
+import type { PagesView, PoliciesView, WrittenPageView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { ParticularsSentence } from '@/window/ParticularsSentence';
 import { PlacesOfWindow } from '@/window/PlacesOfWindow';

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { ParticularsView } from '@/types';
+import type { ParticularsView } from '@/types/window';
 import { CellField } from '@/ui/CellField';
 
 interface Props {

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import { plural } from '@/lib/plural';
 import { useTyped } from '@/lib/useTyped';
-import type { PolicyView } from '@/types';
+import type { PolicyView } from '@/types/window';
 import { Button } from '@/ui/Button';
 
 interface Props {

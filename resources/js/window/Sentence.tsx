@@ -1,4 +1,4 @@
-import type { MarginNoteView, ReachView, SectionKindView } from '@/types';
+import type { MarginNoteView, ReachView, SectionKindView } from '@/types/window';
 import { Blank } from '@/window/blanks/Blank';
 import type { SectionDraft } from '@/window/copy';
 

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { SectionKindView } from '@/types';
+import type { SectionKindView } from '@/types/window';
 import type { SectionDraft, Showing } from '@/window/copy';
 
 interface Props {

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import type { AuditView, LookChoicesView, LookView } from '@/types';
+import type { AuditView, LookChoicesView, LookView } from '@/types/window';
 import type { Copy, LookDraft } from '@/window/copy';
 import { ChoicesDrawer } from '@/window/tray/ChoicesDrawer';
 import { ColoursDrawer } from '@/window/tray/ColoursDrawer';

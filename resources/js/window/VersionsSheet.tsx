@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { PreviewAddressView, VersionsView, VersionView } from '@/types';
+import type { PreviewAddressView, VersionView, VersionsView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { TextField } from '@/ui/TextField';

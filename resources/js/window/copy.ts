@@ -1,4 +1,4 @@
-import type { GalleyView, LogoView, LookView, MarginNoteView, SectionKindView } from '@/types';
+import type { GalleyView, LogoView, LookView, MarginNoteView, SectionKindView } from '@/types/window';
 
 /** The look as it is being decided. */
 export type LookDraft = Record<string, unknown> & {

@@ -1,4 +1,4 @@
-import type { MendView, SectionKindView } from '@/types';
+import type { MendView, SectionKindView } from '@/types/window';
 import { laid, moved, newSection, withSection, type Copy } from '@/window/copy';
 
 type Row = Record<string, unknown>;

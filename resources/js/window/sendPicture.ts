@@ -1,5 +1,5 @@
 import { send } from '@/lib/http';
-import type { SentLogoView } from '@/types';
+import type { SentLogoView } from '@/types/window';
 
 /** Waits until a picture that was sent is made. */
 export async function made(handle: string, given: SentLogoView): Promise<SentLogoView> {

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { AuditView, FindingView } from '@/types';
+import type { AuditView, FindingView } from '@/types/window';
 import type { Measures } from '@/window/useSheets';
 
 /** Measuring settles before it is judged. */

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { GalleyView, LookView, MarginNoteView, PatchView, SavedCopyView } from '@/types';
+import type { GalleyView, LookView, MarginNoteView, PatchView, SavedCopyView } from '@/types/window';
 import { carried, copyOf, type Copy, withSection } from '@/window/copy';
 import { useHistory } from '@/window/useHistory';
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { PatchView } from '@/types';
+import type { PatchView } from '@/types/window';
 
 /** What the sheet measured of itself, in its own pixels. */
 export interface Measures {

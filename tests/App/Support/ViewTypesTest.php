@@ -11,7 +11,8 @@ final class ViewTypesTest extends TestCase
 {
     public function test_every_view_has_a_twin_whose_shapes_are_known(): void
     {
-        $types = (new ViewTypes())->write(dirname(__DIR__, 3).'/app');
+        $areas = (new ViewTypes())->write(dirname(__DIR__, 3).'/app');
+        $types = implode('', $areas);
         foreach (
             [
                 'export interface MoneyView {',
@@ -31,5 +32,6 @@ final class ViewTypesTest extends TestCase
             str_replace('Record<string, unknown>;', '', $types),
             'nothing crosses the border untyped',
         );
+        self::assertStringContainsString('import type { MoneyView', $areas['pricing'], 'what is another area’s is imported');
     }
 }

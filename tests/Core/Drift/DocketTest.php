@@ -97,7 +97,11 @@ final class DocketTest extends TestCase
         self::assertTrue($docket->sold()[2]->byHand);
     }
 
-    /** @param  list<string>  $expected */
+    /**
+     * @param  array{option: string, values: list<string>}|null  $part
+     * @param  list<string>  $sources
+     * @param  list<string>  $expected
+     */
     #[TestWith([null, [], ['Noted variant_new c']], 'asked about')]
     #[TestWith([null, ['c'], []], 'it stands behind another variant already')]
     #[TestWith([['option' => 'Clr', 'values' => ['c']], [], ['Noted variant_new c']], 'of this part')]

@@ -7,7 +7,8 @@ import { sayTrouble } from '@/lib/trouble';
 import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
-import type { ImportedView, RunView } from '@/types';
+import type { ImportedView } from '@/types/bench';
+import type { RunView } from '@/types/runs';
 import { Button } from '@/ui/Button';
 import { Popup, PopupLink } from '@/ui/Popup';
 

@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { useTakeBack } from '@/bench/useUndo';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { ImportedView } from '@/types';
+import type { ImportedView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 

@@ -4,7 +4,7 @@ import { useUndo } from '@/bench/useUndo';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { JoinedView, ListingRowView } from '@/types';
+import type { JoinedView, ListingRowView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { Thumb } from '@/ui/Thumb';
 import { Sheet } from '@/ui/Sheet';

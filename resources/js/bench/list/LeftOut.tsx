@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { useHandle } from '@/lib/useStall';
-import type { LeftView } from '@/types';
+import type { LeftView } from '@/types/bench';
 
 /** What can't be put in the window yet, each with what it lacks. */
 export function LeftOut({ left }: { left: LeftView[] }) {

@@ -3,7 +3,7 @@ import { CheckIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { count } from '@/lib/plural';
 import { useHandle } from '@/lib/useStall';
-import type { ListingRowView } from '@/types';
+import type { ListingRowView } from '@/types/bench';
 import { Asked, Kept } from '@/ui/Asked';
 import { Button } from '@/ui/Button';
 import { Thumb } from '@/ui/Thumb';

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { PlaceView } from '@/types';
+import type { PlaceView } from '@/types/bench';
 import { Pager } from '@/ui/Pager';
 import { TickAll } from '@/ui/TickAll';
 import type { Selection } from '@/ui/useSelection';

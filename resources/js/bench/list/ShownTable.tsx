@@ -6,7 +6,7 @@ import { Asked, Kept } from '@/ui/Asked';
 import { Thumb } from '@/ui/Thumb';
 import { Tick } from '@/ui/Tick';
 import type { PlaceProps } from '@/bench/list/LyingList';
-import type { ListingRowView } from '@/types';
+import type { ListingRowView } from '@/types/bench';
 
 /** Listings in a line each: what they ask and keep, and whether something is amiss. */
 export function ShownTable({ label, listings, first, rows, selection }: PlaceProps & { label: string }) {

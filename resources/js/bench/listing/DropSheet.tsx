@@ -4,7 +4,7 @@ import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { ListingAnswerView, ListingView, TwinsView } from '@/types';
+import type { ListingAnswerView, ListingView, TwinsView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 

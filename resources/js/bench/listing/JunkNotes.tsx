@@ -1,4 +1,4 @@
-import type { NoteView } from '@/types';
+import type { NoteView } from '@/types/bench';
 
 /** Sentences of the words that don't belong on the page, each with why and a way to cut it. */
 export function JunkNotes({ junk, onCut }: { junk: NoteView[]; onCut: (sentences: string[]) => void }) {

@@ -1,6 +1,6 @@
 import { useSend } from '@/lib/useSend';
 import { useTakeBack } from '@/bench/useUndo';
-import type { LastStepView } from '@/types';
+import type { LastStepView } from '@/types/bench';
 
 interface Props {
   last: LastStepView | null;

@@ -6,7 +6,7 @@ import { History } from '@/bench/slots';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ListingView, PlacementView } from '@/types';
+import type { ListingView, PlacementView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 
 interface Props {

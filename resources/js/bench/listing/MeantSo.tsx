@@ -1,4 +1,4 @@
-import type { LackView } from '@/types';
+import type { LackView } from '@/types/bench';
 
 /** Something of what shoppers read that keeps the listing on the bench, and the way to say that it is right so. */
 export function MeantSo({ lack, onSay }: { lack: LackView | undefined; onSay: (meant: string[]) => void }) {

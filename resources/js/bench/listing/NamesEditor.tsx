@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { ArrowLeftIcon, ClipboardTextIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
 import { useTyped } from '@/lib/useTyped';
-import type { OptionView } from '@/types';
+import type { OptionView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { ClosesPopup, Popup } from '@/ui/Popup';
 

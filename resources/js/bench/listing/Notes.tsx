@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { NoteView } from '@/types';
+import type { NoteView } from '@/types/bench';
 
 interface Props {
   notes: NoteView[];

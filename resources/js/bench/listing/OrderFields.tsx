@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { useTyped } from '@/lib/useTyped';
-import type { ListingView } from '@/types';
+import type { ListingView } from '@/types/bench';
 
 /** The seller's own order: type, tags, maker, and notes no shopper sees. */
 export function OrderFields({

@@ -20,7 +20,7 @@ import { WordsEditor } from '@/bench/listing/WordsEditor';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ListingAnswerView, ListingView } from '@/types';
+import type { ListingAnswerView, ListingView } from '@/types/bench';
 import { Explained } from '@/ui/Explained';
 import { Held } from '@/ui/Voices';
 

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { OptionView, PictureView, PieceView } from '@/types';
+import type { OptionView, PictureView, PieceView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { FocalPoint } from '@/ui/FocalPoint';
 import { Sheet } from '@/ui/Sheet';

@@ -10,7 +10,7 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { PlusIcon, XIcon } from '@phosphor-icons/react';
 import { useRef, useState } from 'react';
-import type { ListingView, PictureView } from '@/types';
+import type { ListingView, PictureView } from '@/types/bench';
 
 interface Props {
   listing: ListingView;

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { MultiBuy } from '@/bench/slots';
 import { RecipeSentence } from '@/stall/RecipeSentence';
-import type { ListingView, RecipeFormView } from '@/types';
+import type { ListingView } from '@/types/bench';
+import type { RecipeFormView } from '@/types/stall';
 import { Held } from '@/ui/Voices';
 
 interface Props {

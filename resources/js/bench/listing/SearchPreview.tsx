@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useTyped } from '@/lib/useTyped';
-import type { ListingView } from '@/types';
+import type { ListingView } from '@/types/bench';
 
 /** What search engines show of a title and a description: pixels, in their face, cut at a word. */
 const TITLE = { face: '400 20px Arial, "Liberation Sans", Helvetica, sans-serif', width: 580 };

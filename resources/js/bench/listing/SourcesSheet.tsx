@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ListingAnswerView, ListingView, SourceView, SourcesView, VariantRowView } from '@/types';
+import type { ListingAnswerView, ListingView, SourceView, SourcesView, VariantRowView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 

@@ -17,7 +17,7 @@ import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { SplitDoneView, SplitPartView, SplitVariantView, SplitView } from '@/types';
+import type { SplitDoneView, SplitPartView, SplitVariantView, SplitView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 

@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { ListingView, MadeFromView } from '@/types';
+import type { ListingView, MadeFromView } from '@/types/bench';
 import { Arrow } from '@/ui/Arrow';
 
 /** What the supplier says, as said. What the seller's own word shuts out is struck. */

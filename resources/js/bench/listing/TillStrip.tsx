@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { SaleView } from '@/types';
+import type { SaleView } from '@/types/bench';
 
 /** A colour for each part of a sale. */
 export const TONES: Record<string, string> = {

@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import type { Edits } from '@/bench/listing/OwnColumn';
 import { useTyped } from '@/lib/useTyped';
 import { VariantSwitches } from '@/bench/listing/VariantSwitches';
-import type { VariantRowView } from '@/types';
+import type { VariantRowView } from '@/types/bench';
 
 interface Props {
   rows: VariantRowView[];

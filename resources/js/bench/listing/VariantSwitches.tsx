@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import type { VariantRowView } from '@/types';
+import type { VariantRowView } from '@/types/bench';
 
 interface Props {
   rows: VariantRowView[];

@@ -15,7 +15,7 @@ import { Popover } from 'radix-ui';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { HtmlView, PictureView } from '@/types';
+import type { HtmlView, PictureView } from '@/types/bench';
 
 interface Props {
   html: string;

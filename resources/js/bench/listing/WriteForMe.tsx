@@ -5,7 +5,7 @@ import { useUndo } from '@/bench/useUndo';
 import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { DraftAnswerView, DraftView, ListingView } from '@/types';
+import type { DraftAnswerView, DraftView, ListingView } from '@/types/bench';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';

@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { Refused, send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ListingView } from '@/types';
+import type { ListingView } from '@/types/bench';
 
 /** What is said: fields by name, or what makes them of the listing as it is once all that was said before is answered. */
 export type Own = Record<string, unknown> | ((now: ListingView) => Record<string, unknown>);

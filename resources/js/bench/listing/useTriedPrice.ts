@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { SaleView } from '@/types';
+import type { SaleView } from '@/types/bench';
 
 /** What a price that is being typed comes to, or why it comes to nothing. */
 interface Tried {

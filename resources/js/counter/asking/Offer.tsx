@@ -1,7 +1,7 @@
 import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
-import type { SupplierOfferView } from '@/types';
+import type { SupplierOfferView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 
 /** What a supplier offers, what that comes to, and the button that takes it. */

@@ -2,7 +2,7 @@ import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
-import type { NeedView, NeedWayView } from '@/types';
+import type { NeedView, NeedWayView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { Thumb } from '@/ui/Thumb';
 

@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
-import type { DeskDayView, UnderWayView } from '@/types';
+import type { DeskDayView, UnderWayView } from '@/types/counter';
 
 const TONES: Record<string, string> = {
   fine: 'text-sup',

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { NeedWayView } from '@/types';
+import type { NeedWayView } from '@/types/counter';
 import { Way } from '@/counter/desk/Need';
 import { Button } from '@/ui/Button';
 

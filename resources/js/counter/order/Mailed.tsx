@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
-import type { OrderView } from '@/types';
+import type { OrderView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
 

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { OrderStripView } from '@/types';
+import type { OrderStripView } from '@/types/counter';
 
 /** What was paid for an order, where it went, and what it keeps beside what it was expected to. */
 export function OrderStrip({ strip }: { strip: OrderStripView }) {

@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { OrderView, RefundTryView } from '@/types';
+import type { OrderView, RefundTryView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { TextField } from '@/ui/TextField';

@@ -1,7 +1,7 @@
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
-import type { ReturnView } from '@/types';
+import type { ReturnView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
 

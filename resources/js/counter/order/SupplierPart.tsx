@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
 import { Elsewhere } from '@/counter/order/Elsewhere';
-import type { ParcelView, SupplierOrderView } from '@/types';
+import type { ParcelView, SupplierOrderView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 
 /** How far one supplier is with its part of an order, and each of its parcels. */

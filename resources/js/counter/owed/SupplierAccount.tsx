@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { LaidInView, SupplierAccountView } from '@/types';
+import type { LaidInView, SupplierAccountView } from '@/types/counter';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { TextField } from '@/ui/TextField';

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { BoardView } from '@/types';
+import type { BoardView } from '@/types/pricing';
 
 const CASES = [
   { key: '', name: 'all', count: 'all' },

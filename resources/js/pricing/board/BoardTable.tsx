@@ -1,7 +1,7 @@
 import { CaretDownIcon, CaretUpIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { BoardView } from '@/types';
+import type { BoardView } from '@/types/pricing';
 import { TickAll } from '@/ui/TickAll';
 import type { Selection } from '@/ui/useSelection';
 

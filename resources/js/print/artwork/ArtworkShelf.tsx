@@ -4,7 +4,7 @@ import { Fragment, useId, useState, type DragEvent } from 'react';
 import { count } from '@/lib/plural';
 import { useHandle } from '@/lib/useStall';
 import { useTyped } from '@/lib/useTyped';
-import type { ArtworkView } from '@/types';
+import type { ArtworkView } from '@/types/print';
 import { BLANK } from '@/ui/blank';
 import { Button } from '@/ui/Button';
 import { Behind } from './Behind';

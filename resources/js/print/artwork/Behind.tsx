@@ -3,7 +3,8 @@ import { send } from '@/lib/http';
 import { count } from '@/lib/plural';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ArtworkView, RunView } from '@/types';
+import type { ArtworkView } from '@/types/print';
+import type { RunView } from '@/types/runs';
 import { Button } from '@/ui/Button';
 
 interface Props {

@@ -6,7 +6,8 @@ import { useHandle } from '@/lib/useStall';
 import { ChosenWord } from '@/print/placing/ChosenWord';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
-import type { ArtworkView, BlankChoiceView, PlacingRowView, RunView } from '@/types';
+import type { ArtworkView, BlankChoiceView, PlacingRowView } from '@/types/print';
+import type { RunView } from '@/types/runs';
 import { Button } from '@/ui/Button';
 
 interface Props {

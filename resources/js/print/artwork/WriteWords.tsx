@@ -3,7 +3,7 @@ import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { ChosenWord } from '@/print/placing/ChosenWord';
-import type { ArtworkView, LetteringView } from '@/types';
+import type { ArtworkView, LetteringView } from '@/types/print';
 import { Button } from '@/ui/Button';
 
 interface Props {

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { ArtworkView } from '@/types';
+import type { ArtworkView } from '@/types/print';
 
 /** Milliseconds between looks while some are being read. */
 const LOOK = 1200;

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { PlacingAreaView, PlacingView } from '@/types';
+import type { PlacingAreaView, PlacingView } from '@/types/print';
 import { laidOn, line, turned, type Draft } from './units';
 
 interface Props {

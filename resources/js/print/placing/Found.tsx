@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { PlacingView } from '@/types';
+import type { PlacingView } from '@/types/print';
 import { Button } from '@/ui/Button';
 
 /** What was found about what lies there, with its figures and, where there is one, the button that mends it. */

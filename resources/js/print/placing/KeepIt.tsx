@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
 import { useTyped } from '@/lib/useTyped';
-import type { PlacingView } from '@/types';
+import type { PlacingView } from '@/types/print';
 import { BLANK } from '@/ui/blank';
 
 /** Under which name this placing is kept, so that others are laid like it. */

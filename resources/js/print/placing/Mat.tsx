@@ -1,5 +1,5 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { LaidView, PlacingAreaView, PlacingView, PrintedPieceView } from '@/types';
+import type { LaidView, PlacingAreaView, PlacingView, PrintedPieceView } from '@/types/print';
 import { laidOn, line, mm, turned, withPiece, type Draft } from './units';
 
 interface Props {

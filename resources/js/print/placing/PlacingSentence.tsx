@@ -1,4 +1,4 @@
-import type { PlacingAreaView, PlacingView } from '@/types';
+import type { PlacingAreaView, PlacingView } from '@/types/print';
 
 import { Button } from '@/ui/Button';
 import { ChosenWord } from './ChosenWord';

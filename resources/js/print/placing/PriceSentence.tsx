@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { useTyped } from '@/lib/useTyped';
-import type { PlacingView, TwoPricesView } from '@/types';
+import type { PlacingView, TwoPricesView } from '@/types/print';
 import { BLANK } from '@/ui/blank';
 import { Button } from '@/ui/Button';
 import { ChosenWord } from './ChosenWord';

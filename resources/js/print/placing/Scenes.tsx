@@ -1,4 +1,4 @@
-import type { PlacingView } from '@/types';
+import type { PlacingView } from '@/types/print';
 import { ChosenWord } from './ChosenWord';
 
 /** In which scenes its pictures are made, and which comes first. */

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { PlacingView } from '@/types';
+import type { PlacingView } from '@/types/print';
 import type { Draft } from './units';
 
 /** What each size costs and keeps, along the bottom; a size is switched off and on there. */

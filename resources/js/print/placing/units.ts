@@ -1,4 +1,4 @@
-import type { ClothView, LaidView, PlacingAreaView, PlacingView, PrintedPieceView } from '@/types';
+import type { ClothView, LaidView, PlacingAreaView, PlacingView, PrintedPieceView } from '@/types/print';
 
 /** Millimetres as they are read and typed, of tenths: 783 is "78.3". */
 export const mm = (tenths: number): string => String(Math.round(tenths) / 10);

@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { PlacingView } from '@/types';
+import type { PlacingView } from '@/types/print';
 import { draftOf, sent, type Draft } from './units';
 
 /** Milliseconds that a hand has to rest before what it moved is sent. */

@@ -1,4 +1,5 @@
-import type { ChoiceView, FieldView, ReachView } from '@/types';
+import type { ChoiceView } from '@/types/support';
+import type { FieldView, ReachView } from '@/types/window';
 import { FilmBlank } from '@/window/blanks/FilmBlank';
 import { GoodsBlank } from '@/window/blanks/GoodsBlank';
 import { PictureBlank } from '@/window/blanks/PictureBlank';

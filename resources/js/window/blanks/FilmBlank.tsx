@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { OwnFilmView } from '@/types';
+import type { OwnFilmView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
 import type { BlankProps } from '@/window/blanks/Blank';

@@ -2,7 +2,7 @@ import { useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { DotsSixVerticalIcon, XIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
-import type { ReachView } from '@/types';
+import type { ReachView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { Dragged } from '@/ui/Dragged';
 import { Popup } from '@/ui/Popup';

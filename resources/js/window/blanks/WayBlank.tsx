@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { ReachView } from '@/types';
+import type { ReachView } from '@/types/window';
 import { Popup } from '@/ui/Popup';
 import type { BlankProps } from '@/window/blanks/Blank';
 import { BLANK } from '@/ui/blank';

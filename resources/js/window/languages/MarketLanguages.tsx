@@ -1,5 +1,5 @@
 import { Fragment, useState } from 'react';
-import type { MarketLanguagesView } from '@/types';
+import type { MarketLanguagesView } from '@/types/window';
 import { Popup } from '@/ui/Popup';
 import { SayFoot } from '@/ui/SayFoot';
 import { PART } from '@/window/languages/part';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { LanguagesView } from '@/types';
+import type { LanguagesView } from '@/types/window';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Popup } from '@/ui/Popup';
 import { SayFoot } from '@/ui/SayFoot';

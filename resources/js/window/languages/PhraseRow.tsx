@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useId } from 'react';
 import { useTyped } from '@/lib/useTyped';
-import type { PhraseView } from '@/types';
+import type { PhraseView } from '@/types/window';
 
 interface Props {
   phrase: PhraseView;

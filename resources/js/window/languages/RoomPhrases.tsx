@@ -4,7 +4,7 @@ import { send } from '@/lib/http';
 import { count } from '@/lib/plural';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { LanguagesView, PhraseRoomView, PhraseView, SpokenLanguageView } from '@/types';
+import type { LanguagesView, PhraseRoomView, PhraseView, SpokenLanguageView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { PhraseRow } from '@/window/languages/PhraseRow';
 

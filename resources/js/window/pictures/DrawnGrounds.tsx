@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { DrawnGroundView } from '@/types';
+import type { DrawnGroundView } from '@/types/window';
 
 /** Drawings to begin with, in the look's own tones; one that is pressed becomes a picture like any other. */
 export function DrawnGrounds({ busy, onDraw }: { busy: boolean; onDraw: (key: string) => void }) {

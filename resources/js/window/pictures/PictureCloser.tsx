@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { OwnPictureView } from '@/types';
+import type { OwnPictureView } from '@/types/window';
 import { FocalPoint } from '@/ui/FocalPoint';
 import { Pills } from '@/ui/Pills';
 import { TextField } from '@/ui/TextField';

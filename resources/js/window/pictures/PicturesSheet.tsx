@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type DragEvent } from 'react';
-import type { OwnPictureView } from '@/types';
+import type { OwnPictureView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { DrawnGrounds } from '@/window/pictures/DrawnGrounds';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { OwnPictureView, SentLogoView } from '@/types';
+import type { OwnPictureView, SentLogoView } from '@/types/window';
 import { made, sendPicture } from '@/window/sendPicture';
 
 /** The stall's own pictures: fetched, sent one after the other, cut and said in words. */

@@ -7,7 +7,7 @@ import { Pills } from '@/ui/Pills';
 import { TextField } from '@/ui/TextField';
 import type { DrawerProps } from '@/window/Tray';
 import { LogoSlot } from '@/window/tray/LogoSlot';
-import type { ColoursView } from '@/types';
+import type { ColoursView } from '@/types/window';
 
 const ORDER = ['the brand’s own', 'a second', 'a third'];
 

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import { words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { LogoView } from '@/types';
+import type { LogoView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { sendPicture } from '@/window/sendPicture';
 

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { ToggleGroup } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
-import type { OfferedLookView } from '@/types';
+import type { OfferedLookView } from '@/types/window';
 import { LookDrawn } from '@/window/tray/LookDrawn';
 
 interface Props {

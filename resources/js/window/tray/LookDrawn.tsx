@@ -1,4 +1,4 @@
-import type { OfferedLookView } from '@/types';
+import type { OfferedLookView } from '@/types/window';
 
 /** A look's own colours laid out as a page, to look at until the page itself has come. */
 export function LookDrawn({ look }: { look: OfferedLookView }) {

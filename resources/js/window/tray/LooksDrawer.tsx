@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { LooksView, OfferedLookView, SaidLookView } from '@/types';
+import type { LooksView, OfferedLookView, SaidLookView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
 import type { DrawerProps } from '@/window/Tray';

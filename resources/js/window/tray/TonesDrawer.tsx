@@ -1,4 +1,4 @@
-import type { LookView } from '@/types';
+import type { LookView } from '@/types/window';
 
 const PAIRS = [
   { words: 'Text', on: 'ground', text: 'ink' },

@@ -1,4 +1,4 @@
-import type { WeightView } from '@/types';
+import type { WeightView } from '@/types/window';
 
 /** What the page weighs on a phone, and what causes it. */
 export function WeightDrawer({ weights }: { weights: WeightView[] }) {

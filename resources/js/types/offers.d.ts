@@ -1,0 +1,27 @@
+// Written by `php artisan types` from the …View classes. Don't edit.
+
+export interface CodeView {
+  id: number;
+  code: string;
+  singles: boolean;
+  made: number;
+  off: string;
+  terms: string[];
+  stands: string;
+  runs: boolean;
+  uses: number;
+  written: Record<string, unknown>;
+}
+
+export interface CodesView {
+  codes: CodeView[];
+  shelves: ShelfChoiceView[];
+  goods: ShelfChoiceView[];
+  currency: string;
+  effect: string;
+}
+
+export interface ShelfChoiceView {
+  id: number;
+  name: string;
+}
