@@ -53,7 +53,7 @@ final class LooksTest extends AppTestCase
             ...array_map(static fn (array $pair): string => $pair[1].' on '.$pair[0], Tones::PAIRS),
         ];
         $seen = 0;
-        foreach ([resource_path('shop/shop.css'), ...glob(resource_path('shop/builds/*.css')) ?: []] as $file) {
+        foreach (glob(resource_path('shop/{parts,builds}/*.css'), GLOB_BRACE) ?: [] as $file) {
             preg_match_all('/([^{}]+)\{([^{}]*)\}/', (string) file_get_contents($file), $rules, PREG_SET_ORDER);
             foreach ($rules as [, $where, $rule]) {
                 if (
