@@ -43,19 +43,6 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Support\Console\Install::class,
         WindowStall\Support\Console\WriteTypes::class,
         WindowStall\Frame\Console\WriteApi::class,
-        WindowStall\Frame\Console\RunBench::class,
-        WindowStall\Frame\Console\RunLargeBench::class,
-        WindowStall\Frame\Console\RunRestBench::class,
-        WindowStall\Frame\Console\RunCrowdBench::class,
-        WindowStall\Frame\Console\RunPrintBench::class,
-        WindowStall\Frame\Console\RunQuotesBench::class,
-        WindowStall\Frame\Console\RunCounterBench::class,
-        WindowStall\Frame\Console\RunShelfBench::class,
-        WindowStall\Frame\Console\RunPagesBench::class,
-        WindowStall\Drift\Console\BenchDrift::class,
-        WindowStall\Demo\MakeDemo::class,
-        WindowStall\Demo\ShowAddresses::class,
-        WindowStall\Demo\MakeLarge::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         // What is looked for and put instead may begin or end with a space.

@@ -3,6 +3,14 @@
 declare(strict_types=1);
 
 // In the order of the areas: of two that listen to the same, the earlier hears it first.
+// What only stands beside it where it is tried out, measured and tested isn't there where it was installed without that
+// (composer install --no-dev), and does nothing where it isn't wanted (STANDINS).
+$beside = array_filter([
+    WindowStall\Standins\StandinsServiceProvider::class,
+    WindowStall\Demo\DemoServiceProvider::class,
+    WindowStall\Benchmarks\BenchmarksServiceProvider::class,
+], class_exists(...));
+
 return [
     WindowStall\Support\WorkshopServiceProvider::class,
     WindowStall\Stall\StallServiceProvider::class,
@@ -17,5 +25,5 @@ return [
     WindowStall\Window\WindowServiceProvider::class,
     WindowStall\Shop\ShopServiceProvider::class,
     WindowStall\Counter\CounterServiceProvider::class,
-    WindowStall\Standins\StandinsServiceProvider::class,
+    ...$beside,
 ];

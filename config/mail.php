@@ -18,7 +18,7 @@ return [
         'array' => ['transport' => 'array'],
     ],
     'from' => [
-        'address' => env('MAIL_FROM', 'no-reply@'.env('WORKSHOP_HOST', 'workshop.localhost')),
+        'address' => env('MAIL_FROM', 'no-reply@'.env('WORKSHOP_HOST', 'workshop.'.env('STALL_HOST', 'localhost'))),
         'name' => 'Window Stall',
     ],
 ];

@@ -12,6 +12,9 @@ final class StandinsServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        if (! (bool) config('stall.standins.run')) {
+            return;
+        }
         $this->loadMigrationsFrom([
             __DIR__.'/Oakum/migrations',
             __DIR__.'/Payment/migrations',

@@ -1,8 +1,7 @@
 # nginx, PHP-FPM, the queue workers and the scheduler of one instance, and keeping them alive.
 
 # What works in the background, each started by `start_worker`.
-behind=(worker worker-mail worker-sweeps worker-payments-1 worker-payments-2 worker-runs worker-pulls
-  worker-looks-1 worker-looks-2 worker-pictures pages mailbox scheduler)
+behind=($(awk '/^worker/ {print $1}' "$root/ops/workers") pages mailbox scheduler)
 
 # What answers over HTTP, each started by `start_server`; one machine's, unless `spread_out` says otherwise.
 servers=(php-fpm nginx)
@@ -17,14 +16,36 @@ start_child() { # start_child NAME COMMAND…
   children+=("$name")
 }
 
+# Whom the servers answer as, and where; bin/deploy says otherwise.
+host=localhost
+scheme=http
+
 # fill_template FILE FOLDER PORT MACHINE: a machine's settings, made from a template of ops/
 fill_template() {
   local unprivileged='' media="alias $2/storage/media/"
   [ "$(id -u)" != 0 ] || unprivileged='user root;'
   [ -z "${spread:-}" ] || media="proxy_pass http://127.0.0.1:$s3_port/media/"
-  sed -e "s|@ROOT@|$root|g" -e "s|@HOME@|$2|g" -e "s|@SHARED@|$home|g" -e "s|@PORT@|$3|g" -e "s|@PUBLIC@|$web_port|g" \
+  sed -e "s|@ROOT@|$root|g" -e "s|@HOME@|$2|g" -e "s|@SHARED@|$home|g" -e "s|@PUBLIC@|$web_port|g" \
     -e "s|@INSTANCE@|$instance|g" -e "s|@MACHINE@|$4|g" -e "s|@MEDIA@|$media|g" -e "s|@USER@|$unprivileged|g" \
-    -e "s|@MACHINE1@|$((web_port + 10))|g" -e "s|@MACHINE2@|$((web_port + 11))|g" "$1"
+    -e "s|@MACHINE1@|$((web_port + 10))|g" -e "s|@MACHINE2@|$((web_port + 11))|g" \
+    -e "s|@HOST@|$host|g" -e "s|@SCHEME@|$scheme|g" -e "s|@SUFFIX@|${suffix-:$web_port}|g" \
+    -e "s|@ANYPORT@|${suffix-:*}|g" -e "s|@FORMS@|${forms-http://*.standins.localhost:*}|g" \
+    -e "s|@LISTEN@|127.0.0.1:$3|g" -e "s|@TLS@|${certificate-}|g" \
+    -e "s|@ALSO@|${tls:+listen $tls ssl http2;}|g" -e "s|@ALSODEFAULT@|${tls:+listen $tls ssl http2 default_server;}|g" "$1"
+}
+
+# machine_files FOLDER PORT MACHINE: what PHP-FPM and nginx of one machine are told
+machine_files() {
+  mkdir -p "$1/run/nginx" "$1/log" "$1"/storage/{app,logs,media,pages,framework/{cache,sessions,views}}
+  fill_template "$root/ops/php-fpm.conf" "$@" >"$1/run/php-fpm.conf"
+  fill_template "$root/ops/nginx.conf" "$@" >"$1/run/nginx.conf"
+  fill_template "$root/ops/shop-headers.conf" "$@" >"$1/run/shop-headers.conf"
+}
+
+# The outside world's stand-ins stand beside it.
+machine_standins() {
+  fill_template "$root/ops/standins/php-fpm.conf" "$@" >>"$1/run/php-fpm.conf"
+  fill_template "$root/ops/standins/nginx.conf" "$@" >"$1/run/standins.conf"
 }
 
 # Two web machines' worth of servers behind one that balances, each with files of its own; Redis and object storage for
@@ -91,9 +112,8 @@ start_php_and_nginx() {
 }
 
 start_machine() { # start_machine MACHINE FOLDER PORT ENDING
-  mkdir -p "$2/run/nginx" "$2/log" "$2"/storage/{app,logs,media,pages,framework/{cache,sessions,views}}
-  fill_template "$root/ops/php-fpm.conf" "$2" "$3" "$1" >"$2/run/php-fpm.conf"
-  fill_template "$root/ops/nginx.conf" "$2" "$3" "$1" >"$2/run/nginx.conf"
+  machine_files "$2" "$3" "$1"
+  machine_standins "$2" "$3" "$1"
   start_server php-fpm"$4"
   until_ok 10 test -S "$2/run/app.sock" || die "PHP-FPM didn't start. What it said is in $home/log/php-fpm$4.log."
   start_server nginx"$4"
@@ -118,30 +138,27 @@ start_server() {
 # Settings, routes and templates in the form that loads quickest; made anew at every start.
 warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" optimize; }
 
-# Each kind of work has workers of its own, so that none waits for another; within a queue stalls take turns. While one of
-# two waits for an answer from outside, the other goes on. They rest until the database says that a
-# job has come; over Redis, which can't, they look every 0.2 s. A shopper's request comes before all of it; where tests wait for
-# what is done behind, beside browsers, it takes an equal part.
+# The command of one of ops/workers, as words. They rest until the database says that a job has come; over Redis, which can't,
+# they look every 0.2 s.
+worker_command() { # worker_command NAME REDIS?
+  local name takes memory arguments connection=()
+  read -r name takes memory arguments < <(grep -E "^$1 " "$root/ops/workers")
+  [ -z "$2" ] || { [ "$takes" = long ] && connection=(redis) || connection=(redis-soon); }
+  local limit=(); [ "$memory" = - ] || limit=(-d memory_limit=512M)
+  command=(php "${limit[@]}" "$root/artisan" queue:work "${connection[@]}" --tries=1 --max-time=3600 --sleep=0.2 $arguments)
+}
+
+# A shopper's request comes before what works behind; where tests wait for what is done behind, beside browsers, it takes an
+# equal part.
 start_worker() {
-  local calm=5
+  local calm=5 memory command
   case $instance in test | browser) calm=0 ;; esac
-  local work=(nice -n "$calm" php "$root/artisan" queue:work) how=(--tries=1 --max-time=3600 --sleep=0.2)
-  if [ -n "${spread:-}" ]; then
-    case $1 in worker-runs | worker-pulls | worker-pictures) work+=(redis) ;; *) work+=(redis-soon) ;; esac
-  fi
-  work+=("${how[@]}")
   case $1 in
-    worker) start_child worker "${work[@]}" --queue=default ;;
-    worker-mail) start_child worker-mail "${work[@]}" --queue=mail ;;
-    worker-sweeps) start_child worker-sweeps "${work[@]}" --queue=sweeps ;;
-    worker-payments*) start_child "$1" "${work[@]}" --queue=payments,orders --timeout=90 ;;
-    worker-runs) start_child worker-runs "${work[@]}" --queue=runs --timeout=1800 ;;
-    worker-pulls) start_child worker-pulls "${work[@]}" --queue=pulls --timeout=1800 ;;
-    worker-looks*) start_child "$1" "${work[@]}" --queue=looks --timeout=60 ;;
-    # A picture that asks for more memory than this is refused; libgd's doesn't count towards PHP's own limit.
-    worker-pictures)
-      work=(nice -n "$calm" php -d memory_limit=512M "${work[@]:4}" --queue=pictures-first,pictures --timeout=300)
-      start_child worker-pictures bash -c 'ulimit -v 1500000; exec "$@"' pictures "${work[@]}"
+    worker*)
+      worker_command "$1" "${spread:-}"
+      memory=$(awk -v name="$1" '$1 == name {print $3}' "$root/ops/workers")
+      if [ "$memory" = - ]; then start_child "$1" nice -n "$calm" "${command[@]}"; return; fi
+      start_child "$1" nice -n "$calm" bash -c 'ulimit -v '"$memory"'; exec "$@"' "$1" "${command[@]}"
       ;;
     # Each machine has somebody who looks after its ready pages, and asks its own web server for them.
     pages) start_child pages php "$root/artisan" shop:keep-pages ;;

@@ -11,26 +11,27 @@ final class ShopResponse
 {
     public static function html(string $html, int $status = 200, bool $private = false): Response
     {
-        $origin = 'http://*.'.config('stall.standins_host').':*';
+        // The payment service's fields stand in a page that is its shopper's own, and are sent there.
         $payment = (string) config('stall.payment.address');
+        $outside = config('stall.standins.run') ? 'http://*.'.config('stall.standins_host').':* '.$payment : $payment;
+        $workshop = config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix');
 
         return new Response($html, $status, [
             'Content-Type' => 'text/html; charset=utf-8',
             'Cache-Control' => $private ? 'no-store' : 'no-cache',
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
-            'Content-Security-Policy' => "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; ".
-                "script-src 'self'; font-src 'self'; form-action 'self' ".
-                $origin.
-                ' '.
-                $payment.
-                // The payment service's fields stand in a page that is its shopper's own.
-                ($private ? '; frame-src '.$origin.' '.$payment : '').
-                "; base-uri 'none'; frame-ancestors 'self' ".
-                config('stall.scheme').
-                '://'.
-                config('stall.workshop_host').
-                config('stall.port_suffix'),
+            'Content-Security-Policy' => implode('; ', array_filter([
+                "default-src 'self'",
+                "img-src 'self' data:",
+                "style-src 'self' 'unsafe-inline'",
+                "script-src 'self'",
+                "font-src 'self'",
+                "form-action 'self' ".$outside,
+                $private ? 'frame-src '.$outside : '',
+                "base-uri 'none'",
+                "frame-ancestors 'self' ".$workshop,
+            ])),
         ]);
     }
 }

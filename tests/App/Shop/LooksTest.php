@@ -136,7 +136,7 @@ final class LooksTest extends AppTestCase
         // Pages served as files get the same from the web server.
         $file = (string) file_get_contents(base_path('ops/shop-headers.conf'));
         foreach (
-            ["script-src 'self'", "base-uri 'none'", "frame-ancestors 'self' http://workshop.localhost"] as $rule
+            ["script-src 'self'", "base-uri 'none'", "frame-ancestors 'self' @SCHEME@://workshop.@HOST@"] as $rule
         ) {
             self::assertStringContainsString($rule, $file);
         }

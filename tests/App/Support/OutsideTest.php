@@ -117,8 +117,7 @@ final class OutsideTest extends AppTestCase
                 ->files()
                 ->in(base_path('app'))
                 ->name('*.php')
-                ->notPath('Support/Outbound')
-                ->notPath('Frame/Console') as $file
+                ->notPath('Support/Outbound') as $file
         ) {
             if (
                 preg_match(

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Frame\Console;
+namespace WindowStall\Benchmarks;
 
 use GuzzleHttp\Cookie\CookieJar;
 use Illuminate\Console\Command;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Frame\Console;
+namespace WindowStall\Benchmarks;
 
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Cache;

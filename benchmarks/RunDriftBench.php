@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Drift\Console;
+namespace WindowStall\Benchmarks;
 
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +24,7 @@ use WindowStall\Stall\Stall;
  * Measures pulls of a feed of 100,000 variants, all of them listed, end to end: from the bytes on disk to listings and
  * prices brought up to date, next to COPY of the same rows and one comparing join in the same run.
  */
-final class BenchDrift extends Command
+final class RunDriftBench extends Command
 {
     private const VARIANTS_TO_AN_ITEM = 5;
 
