@@ -24,7 +24,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::put('/letters/pieces', [LettersController::class, 'piece'])->name('counter.letters.piece');
     Route::get('/letters/{letter}', [LettersController::class, 'show'])->name('counter.letter');
     Route::post('/letters/{letter}', [LettersController::class, 'answer'])->name('counter.letter.answer');
-    Route::put('/letters/{letter}', [LettersController::class, 'settle'])->name('counter.letter.settle');
+    Route::put('/letters/{letter}', [LettersController::class, 'settle']);
     Route::get('/left', [LeftController::class, 'index'])->name('counter.left');
     Route::put('/left', [LeftController::class, 'remind'])->name('counter.left.remind');
     Route::get('/people', [PeopleController::class, 'index'])->name('counter.people');

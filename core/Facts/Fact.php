@@ -60,10 +60,4 @@ final readonly class Fact
             default => $this->agreed,
         };
     }
-
-    /** Whether the supplier's word moved since the seller last agreed, held or not. */
-    public function drifted(): bool
-    {
-        return $this->agreed !== $this->now;
-    }
 }

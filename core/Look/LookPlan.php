@@ -30,12 +30,6 @@ final readonly class LookPlan
         return Tones::from($this->colours, $this->mood);
     }
 
-    /** @param  non-empty-list<Colour>  $colours */
-    public function withColours(array $colours): self
-    {
-        return $this->with(colours: array_slice($colours, 0, self::MOST_COLOURS));
-    }
-
     /**
      * The same with some of it decided otherwise.
      *

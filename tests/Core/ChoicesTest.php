@@ -107,8 +107,6 @@ final class ChoicesTest extends TestCase
             $plan = $look->plan();
             self::assertEquals($plan, $plan->with(), $look->value);
             self::assertEquals($plan->size, $plan->with(build: $plan->build)->size);
-            $three = [...$look->colours(), ...$look->colours(), ...$look->colours(), ...$look->colours()];
-            self::assertCount(3, $plan->withColours($three)->colours, 'three at the most');
             self::assertGreaterThanOrEqual(3.0, $plan->tones()->least(), $look->value.' can be read');
         }
     }

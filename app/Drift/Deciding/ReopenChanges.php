@@ -18,6 +18,7 @@ use WindowStall\Drift\Following\FollowVariants;
 use WindowStall\Drift\Following\JudgeListings;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
 
 /**
@@ -46,7 +47,7 @@ final class ReopenChanges
           )
         SQL;
 
-    public function __construct(private readonly CarryOut $carryOut)
+    public function __construct(private readonly CarryOut $carryOut, private readonly JudgeListings $judge)
     {
     }
 
@@ -61,6 +62,7 @@ final class ReopenChanges
             SupplierConnection::query()->whereKey($row->connection_id)->update(['policies' => $row->before]);
         }
         DB::table('drift_rule_changes')->where('change_id', $step->change->id)->delete();
+        $this->judge->thatCameBack(Stall::query()->findOrFail($step->change->stall_id), $step->listings);
         JudgeListings::count($step->listings);
     }
 

@@ -32,14 +32,15 @@ final readonly class JudgeListings
         'joined.supplierItem.connection',
     ];
 
-    /** Listings of which something was said since they were judged. */
+    /** Listings of which something was said since they were judged: of one supplier, or some of them. */
     private const MOVED = <<<'SQL'
         SELECT listing.id
         FROM listings AS listing
         JOIN supplier_items AS item ON item.id = listing.supplier_item_id
         WHERE listing.stall_id = :stall
           AND listing.deleted_at IS NULL
-          AND item.connection_id = :connection
+          AND (:connection::bigint IS NULL OR item.connection_id = :connection)
+          AND (:some::bigint[] IS NULL OR listing.id = ANY (:some))
           AND (listing.agreed_words_id <> item.words_id OR listing.supplier_gone <> (item.gone_at IS NOT NULL))
         UNION
         SELECT joined.listing_id
@@ -47,7 +48,8 @@ final readonly class JudgeListings
         JOIN supplier_items AS item ON item.id = joined.supplier_item_id
         JOIN listings AS listing ON listing.id = joined.listing_id AND listing.deleted_at IS NULL
         WHERE joined.stall_id = :stall
-          AND item.connection_id = :connection
+          AND (:connection::bigint IS NULL OR item.connection_id = :connection)
+          AND (:some::bigint[] IS NULL OR listing.id = ANY (:some))
           AND joined.agreed_words_id <> item.words_id
         ORDER BY 1
         SQL;
@@ -69,7 +71,26 @@ final readonly class JudgeListings
     /** @return list<int> the listings that were judged */
     public function __invoke(Stall $stall, SupplierConnection $connection, ?Run $run = null): array
     {
-        $ids = Ids::of(self::MOVED, ['stall' => $stall->id, 'connection' => $connection->id]);
+        return $this->moved($stall, ['connection' => $connection->id, 'some' => null], $run);
+    }
+
+    /**
+     * Listings that weren't there while something was said, because somebody had deleted them.
+     *
+     * @param  list<int>  $listings
+     */
+    public function thatCameBack(Stall $stall, array $listings): void
+    {
+        $this->moved($stall, ['connection' => null, 'some' => PgArray::numbers($listings)], null);
+    }
+
+    /**
+     * @param  array{connection: int|null, some: string|null}  $which
+     * @return list<int> the listings that were judged
+     */
+    private function moved(Stall $stall, array $which, ?Run $run): array
+    {
+        $ids = Ids::of(self::MOVED, ['stall' => $stall->id] + $which);
         foreach (array_chunk($ids, self::CHUNK) as $some) {
             DB::transaction(fn () => $this->judge($stall, $some, $run));
         }

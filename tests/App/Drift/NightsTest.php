@@ -33,6 +33,9 @@ final class NightsTest extends AppTestCase
 {
     private const NIGHTS = 12;
 
+    /** A question that said what was said before its listing was deleted and brought back. */
+    private const ONCE_RED = [151];
+
     private Stall $stall;
 
     private RandomNights $nights;
@@ -46,7 +49,7 @@ final class NightsTest extends AppTestCase
     public static function seeds(): iterable
     {
         // More with SEEDS=200.
-        foreach (range(1, (int) (getenv('SEEDS') ?: 4)) as $seed) {
+        foreach (array_unique([...range(1, (int) (getenv('SEEDS') ?: 4)), ...self::ONCE_RED]) as $seed) {
             yield 'seed '.$seed => [$seed];
         }
     }

@@ -14,7 +14,6 @@ final class FactTest extends TestCase
     {
         $fact = Fact::held('Trowel NEW', 'Trowel HOT', 'Hand trowel');
         self::assertSame('Hand trowel', $fact->shown());
-        self::assertTrue($fact->drifted(), 'and still tells that the supplier moved');
     }
 
     public function test_an_emptied_field_is_the_sellers_word_too(): void
@@ -31,10 +30,5 @@ final class FactTest extends TestCase
     {
         self::assertSame('then', Fact::following('then', 'now', Policy::Ask)->shown());
         self::assertSame('then', Fact::following('then', 'now', Policy::Keep)->shown());
-    }
-
-    public function test_nothing_drifts_while_the_supplier_says_the_same(): void
-    {
-        self::assertFalse(Fact::following(['a' => 1], ['a' => 1])->drifted());
     }
 }
