@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Core\Feeds\DecimalSign;
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Drift\Views\DeskView;
@@ -52,9 +52,9 @@ final class RunDriftBench extends Command
         SQL;
 
     private const COLUMNS = [
-        'range' => Field::Item, 'sku' => Field::Sku, 'ean' => Field::Barcode, 'name' => Field::Title,
-        'colour' => Field::Option, 'size' => Field::Option, 'text' => Field::Words, 'section' => Field::Category,
-        'price' => Field::Cost, 'rrp' => Field::Rrp, 'stock' => Field::Stock, 'weight' => Field::Weight,
+        'range' => FeedField::Item, 'sku' => FeedField::Sku, 'ean' => FeedField::Barcode, 'name' => FeedField::Title,
+        'colour' => FeedField::Option, 'size' => FeedField::Option, 'text' => FeedField::Words, 'section' => FeedField::Category,
+        'price' => FeedField::Cost, 'rrp' => FeedField::Rrp, 'stock' => FeedField::Stock, 'weight' => FeedField::Weight,
     ];
 
     protected $signature = 'bench:drift {--rows=100000}
@@ -200,7 +200,7 @@ final class RunDriftBench extends Command
     private function connection(Stall $stall, string $file): SupplierConnection
     {
         $columns = array_map(
-            static fn (string $name, Field $field): MappedColumn => new MappedColumn($name, $field),
+            static fn (string $name, FeedField $field): MappedColumn => new MappedColumn($name, $field),
             array_keys(self::COLUMNS),
             array_values(self::COLUMNS),
         );

@@ -13,7 +13,7 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\WhatLies;
 use WindowStall\Core\Feeds\DecimalSign;
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
@@ -92,18 +92,18 @@ final class RunLargeBench extends Command
     protected $description = 'Print figures at 100,000 variants';
 
     private const COLUMNS = [
-        'range' => Field::Item,
-        'sku' => Field::Sku,
-        'ean' => Field::Barcode,
-        'name' => Field::Title,
-        'colour' => Field::Option,
-        'size' => Field::Option,
-        'text' => Field::Words,
-        'section' => Field::Category,
-        'price' => Field::Cost,
-        'rrp' => Field::Rrp,
-        'stock' => Field::Stock,
-        'weight' => Field::Weight,
+        'range' => FeedField::Item,
+        'sku' => FeedField::Sku,
+        'ean' => FeedField::Barcode,
+        'name' => FeedField::Title,
+        'colour' => FeedField::Option,
+        'size' => FeedField::Option,
+        'text' => FeedField::Words,
+        'section' => FeedField::Category,
+        'price' => FeedField::Cost,
+        'rrp' => FeedField::Rrp,
+        'stock' => FeedField::Stock,
+        'weight' => FeedField::Weight,
     ];
 
     public function handle(FindItems $find): int
@@ -476,7 +476,7 @@ final class RunLargeBench extends Command
     {
         return new Mapping(
             array_map(
-                static fn (string $name, Field $field): MappedColumn => new MappedColumn($name, $field),
+                static fn (string $name, FeedField $field): MappedColumn => new MappedColumn($name, $field),
                 array_keys(self::COLUMNS),
                 array_values(self::COLUMNS),
             ),

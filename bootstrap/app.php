@@ -12,8 +12,8 @@ use WindowStall\Frame\Routes;
 use WindowStall\Shop\Http\OpenToShoppers;
 use WindowStall\Shop\Http\OwnShopOnly;
 use WindowStall\Stall\Http\BeginOutside;
-use WindowStall\Stall\Http\FewAtOnce;
 use WindowStall\Stall\Http\InStall;
+use WindowStall\Stall\Http\LimitConcurrency;
 use WindowStall\Stall\Http\SignedInHere;
 use WindowStall\Support\Http\MeasuredBody;
 use WindowStall\Support\Http\PlainErrors;
@@ -54,7 +54,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // What a route names is looked for in the stall that was entered.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InStall::class);
         // For what asks outside or works for seconds.
-        $middleware->group('dear', ['throttle:dear', FewAtOnce::class]);
+        $middleware->group('dear', ['throttle:dear', LimitConcurrency::class]);
         $middleware->group('standin', [SubstituteBindings::class]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('home'));

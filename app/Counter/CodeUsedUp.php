@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Support\Speech\Speech;
 
 /** A code was used by others as often as it may be, while this shopper paid; its message says so to them. */
-final class CodeUsedUp extends \RuntimeException implements Said
+final class CodeUsedUp extends \RuntimeException implements UserMessage
 {
     public static function code(string $typed): self
     {

@@ -7,8 +7,8 @@ use WindowStall\Counter\Http\CheckoutController;
 use WindowStall\Counter\Http\ExpressController;
 use WindowStall\Counter\Http\LettersController;
 use WindowStall\Counter\Http\OrderController;
+use WindowStall\Counter\Http\OrderDocumentsController;
 use WindowStall\Counter\Http\OwnOrderController;
-use WindowStall\Counter\Http\PapersController;
 use WindowStall\Shop\Http\SpeaksTheirs;
 
 Route::middleware(SpeaksTheirs::class)->group(function (): void {
@@ -42,7 +42,7 @@ Route::middleware(SpeaksTheirs::class)->group(function (): void {
     Route::prefix('/orders/{token}/papers')
         ->where(['token' => '[A-Za-z0-9_-]{43}', 'paper' => 'C?[0-9]{4}-[0-9]{4,9}'])
         ->group(function (): void {
-            Route::get('/{paper}.pdf', [PapersController::class, 'pdf'])->middleware('throttle:30,1')->name('order.pdf');
-            Route::get('/{paper}', [PapersController::class, 'show'])->name('order.paper');
+            Route::get('/{paper}.pdf', [OrderDocumentsController::class, 'pdf'])->middleware('throttle:30,1')->name('order.pdf');
+            Route::get('/{paper}', [OrderDocumentsController::class, 'show'])->name('order.paper');
         });
 });

@@ -7,7 +7,7 @@ namespace WindowStall\Delivery;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Places\Place;
 use WindowStall\Core\Delivery\Quote\EvenCharge;
-use WindowStall\Core\Delivery\Quote\Goods;
+use WindowStall\Core\Delivery\Quote\QuotedGoods;
 use WindowStall\Core\Delivery\Quote\Resolver;
 use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\StopKind;
@@ -31,7 +31,7 @@ final class KeepByPlace
 
     public static function of(Stall $stall): KeepSheetView
     {
-        $goods = WindowGoods::first($stall, self::MOST + 1);
+        $goods = MarketGoods::first($stall, self::MOST + 1);
         $more = count($goods) > self::MOST;
         $goods = array_slice($goods, 0, self::MOST);
         $places = array_values(array_filter(
@@ -72,7 +72,7 @@ final class KeepByPlace
         $resolver = new Resolver([$anywhere], [], now()->setTimezone(Clock::of($stall)->zone)->toDateTimeImmutable());
         // At the prices of that market, where it has some of its own.
         $there = array_column(
-            WindowGoods::those($stall->seenFrom($to->country), array_map(static fn (WindowGood $g): int => $g->variant, $goods)),
+            MarketGoods::those($stall->seenFrom($to->country), array_map(static fn (WindowGood $g): int => $g->variant, $goods)),
             null,
             'variant',
         );
@@ -80,7 +80,7 @@ final class KeepByPlace
         $sheet = CostSheet::of($stall);
 
         return array_map(
-            static fn (Goods $one): KeepCellView => self::cell($stall, $sheet, $resolver, $one, $to),
+            static fn (QuotedGoods $one): KeepCellView => self::cell($stall, $sheet, $resolver, $one, $to),
             SentGoods::of($stall, $wanted, $to->country),
         );
     }
@@ -89,7 +89,7 @@ final class KeepByPlace
         Stall $stall,
         CostSheet $sheet,
         Resolver $resolver,
-        Goods $one,
+        QuotedGoods $one,
         Destination $to,
     ): KeepCellView {
         $found = $resolver->resolve([$one], $to);

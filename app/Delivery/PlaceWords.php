@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace WindowStall\Delivery;
 
 use WindowStall\Core\Delivery\Places\Territory;
-use WindowStall\Core\Delivery\Ways\Across;
 use WindowStall\Core\Delivery\Ways\BandCharge;
 use WindowStall\Core\Delivery\Ways\BandsOf;
 use WindowStall\Core\Delivery\Ways\CarrierCharge;
@@ -13,9 +12,10 @@ use WindowStall\Core\Delivery\Ways\Charge;
 use WindowStall\Core\Delivery\Ways\CostCharge;
 use WindowStall\Core\Delivery\Ways\FlatCharge;
 use WindowStall\Core\Delivery\Ways\GoodsRule;
+use WindowStall\Core\Delivery\Ways\MethodPreference;
 use WindowStall\Core\Delivery\Ways\PieceCharge;
-use WindowStall\Core\Delivery\Ways\Preference;
 use WindowStall\Core\Delivery\Ways\RuleBy;
+use WindowStall\Core\Delivery\Ways\SplitCharge;
 use WindowStall\Core\Delivery\Ways\Way;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
@@ -37,16 +37,16 @@ final class PlaceWords
         $flat = $way->charge instanceof FlatCharge;
 
         return self::amount($way->charge).match ($way->across) {
-            Across::Once => ' once, however many parcels',
-            Across::Sum => ' for each parcel',
-            Across::Dearest => $flat ? ' once, however many parcels' : ', for the dearest parcel alone',
+            SplitCharge::Once => ' once, however many parcels',
+            SplitCharge::Sum => ' for each parcel',
+            SplitCharge::Dearest => $flat ? ' once, however many parcels' : ', for the dearest parcel alone',
         };
     }
 
     public static function by(Way $way): string
     {
         return match (true) {
-            $way->prefers === Preference::Cheapest => 'the cheapest way',
+            $way->prefers === MethodPreference::Cheapest => 'the cheapest way',
             $way->under === null => 'the quickest way',
             default => 'the quickest way that costs under '.MoneyView::text($way->under),
         };

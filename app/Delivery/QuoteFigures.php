@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Delivery;
 
-use WindowStall\Core\Delivery\Quote\Goods;
+use WindowStall\Core\Delivery\Quote\QuotedGoods;
 use WindowStall\Core\Delivery\Quote\WayQuote;
 use WindowStall\Core\Landing\DutyBase;
 use WindowStall\Core\Landing\Landed;
@@ -17,7 +17,7 @@ use WindowStall\Stall\Terms\CostSheet;
 final readonly class QuoteFigures
 {
     /**
-     * @param  list<Goods>  $goods  of the whole basket
+     * @param  list<QuotedGoods>  $goods  of the whole basket
      * @param  CostSheet|null  $sheet  of the stall, where many are worked out by it
      * @param  Money|null  $tax  what it comes to by the goods' own rates; by the standard one where it isn't given
      * @return Till|null null where what the goods cost isn't known

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace WindowStall\Delivery;
 
-use WindowStall\Core\Delivery\Quote\Method;
 use WindowStall\Core\Delivery\Quote\ParcelQuote;
 use WindowStall\Core\Delivery\Quote\Resolution;
+use WindowStall\Core\Delivery\Quote\ShippingMethod;
 use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\StopKind;
 use WindowStall\Core\Delivery\Quote\WayQuote;
 use WindowStall\Core\Delivery\Ways\CarrierCharge;
 use WindowStall\Core\Delivery\Ways\GoodsRule;
-use WindowStall\Core\Delivery\Ways\Preference;
+use WindowStall\Core\Delivery\Ways\MethodPreference;
 use WindowStall\Core\Delivery\Ways\RuleBy;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Words\Plural;
@@ -129,7 +129,7 @@ final readonly class QuoteReasons
         if ($parcel->tooDear && $way->way->under !== null) {
             return sprintf(' Nothing quicker costs less than %s.', MoneyView::text($way->way->under));
         }
-        $quick = $way->way->prefers === Preference::Quickest;
+        $quick = $way->way->prefers === MethodPreference::Quickest;
         foreach ($parcel->others as $other) {
             if ($quick && $other->cost->compare($parcel->method->cost) < 0) {
                 return sprintf(
@@ -147,7 +147,7 @@ final readonly class QuoteReasons
         return '';
     }
 
-    private static function quicker(Method $other): string
+    private static function quicker(ShippingMethod $other): string
     {
         return sprintf(
             ' %s would be there within %s, but costs %s.',

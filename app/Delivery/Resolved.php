@@ -6,7 +6,7 @@ namespace WindowStall\Delivery;
 
 use DateTimeImmutable;
 use WindowStall\Core\Delivery\Places\Destination;
-use WindowStall\Core\Delivery\Quote\Goods;
+use WindowStall\Core\Delivery\Quote\QuotedGoods;
 use WindowStall\Core\Delivery\Quote\Resolution;
 
 /** What was asked, and what core made of it. */
@@ -14,7 +14,7 @@ final readonly class Resolved
 {
     /**
      * @param  DateTimeImmutable  $paid  by the stall's clock
-     * @param  list<Goods>  $goods
+     * @param  list<QuotedGoods>  $goods
      */
     public function __construct(
         public Destination $to,

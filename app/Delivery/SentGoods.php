@@ -6,7 +6,7 @@ namespace WindowStall\Delivery;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Delivery\DayRange;
-use WindowStall\Core\Delivery\Quote\Goods;
+use WindowStall\Core\Delivery\Quote\QuotedGoods;
 use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
@@ -50,7 +50,7 @@ final class SentGoods
     /**
      * @param  list<WantedLine>  $lines
      * @param  string  $country  ISO 3166-1
-     * @return list<Goods> as many, in their order
+     * @return list<QuotedGoods> as many, in their order
      */
     public static function of(Stall $stall, array $lines, string $country): array
     {
@@ -66,14 +66,14 @@ final class SentGoods
             $sources[(int) $row->id] = $row;
         }
 
-        $goods = static fn (WantedLine $line): Goods => self::goods($line, $sources[$line->source] ?? null, $rates);
+        $goods = static fn (WantedLine $line): QuotedGoods => self::goods($line, $sources[$line->source] ?? null, $rates);
 
         return array_map($goods, $lines);
     }
 
-    private static function goods(WantedLine $line, ?\stdClass $row, Rates $rates): Goods
+    private static function goods(WantedLine $line, ?\stdClass $row, Rates $rates): QuotedGoods
     {
-        return new Goods(
+        return new QuotedGoods(
             name: $line->name,
             supplier: (int) $row?->connection_id,
             pieces: $line->pieces,

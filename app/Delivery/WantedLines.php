@@ -20,7 +20,7 @@ final class WantedLines
     public static function of(Stall $stall, array $asked): ?array
     {
         $goods = [];
-        foreach (WindowGoods::those($stall, array_column($asked, 'variant')) as $good) {
+        foreach (MarketGoods::those($stall, array_column($asked, 'variant')) as $good) {
             $goods[$good->variant] = $good;
         }
         $listings = Listing::of($stall)

@@ -90,7 +90,7 @@ final class FindAnything
             );
 
         return [
-            ...Places::called($stall, $words),
+            ...ScreenIndex::called($stall, $words),
             ...array_values($shelves->all()),
             ...array_values($listings->all()),
             ...array_values($orders->all()),

@@ -9,7 +9,7 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\Codes\Allotment;
-use WindowStall\Core\Basket\Codes\Code as CoreCode;
+use WindowStall\Core\Basket\Codes\Discount as CoreCode;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
 use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Stall\Stall;

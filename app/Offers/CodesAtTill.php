@@ -6,7 +6,7 @@ namespace WindowStall\Offers;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Basket\Codes\Allotment;
-use WindowStall\Core\Basket\Codes\Code as CoreCode;
+use WindowStall\Core\Basket\Codes\Discount as CoreCode;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
 use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Core\Money\Money;

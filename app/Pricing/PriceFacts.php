@@ -12,7 +12,7 @@ use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rates;
 use WindowStall\Core\Money\Rounding;
-use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Core\Pricing\Listing\FrozenRate;
 use WindowStall\Core\Pricing\Listing\Pricer;
 use WindowStall\Core\Pricing\Listing\PriceSpread;
@@ -210,11 +210,11 @@ final class PriceFacts
         return [
             'spread' => is_array($across)
                 ? new PriceSpread(
-                    Across::from((string) $across['across']),
+                    AcrossVariants::from((string) $across['across']),
                     (string) ($across['option'] ?? ''),
                     $across['groups'] ?? [],
                 )
-                : new PriceSpread(Across::Each),
+                : new PriceSpread(AcrossVariants::Each),
             'variants' => $variants,
             'rows' => $rows,
         ];

@@ -40,7 +40,7 @@ final class TryPricing
     {
         $this->home = [];
 
-        return $this->tally($stall, $changes, $stall->home_market, Sold::pieces($stall), $progress);
+        return $this->tally($stall, $changes, $stall->home_market, RecentSales::pieces($stall), $progress);
     }
 
     /** Works the figures of a trial out and keeps them with it: the home market's first, then every other's. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Print;
 
-use WindowStall\Core\Print\Findings\Weight;
+use WindowStall\Core\Print\Findings\Severity;
 use WindowStall\Core\Print\PrintedItem;
 use WindowStall\Core\Source\Item;
 use WindowStall\Print\Artwork\UsedArtworks;
@@ -68,7 +68,7 @@ final class MadeGoodsHere implements MadeGoods
         }
         $sold = $placed->placingAt((int) $placed->made_revision, $said);
         foreach (FaultsOf::find($said, $sold, UsedArtworks::of($stall, $sold)->all) as $found) {
-            if ($found->weight !== Weight::Fine) {
+            if ($found->weight !== Severity::Fine) {
                 $amiss[] = $found->short.' '.$found->rest;
             }
         }

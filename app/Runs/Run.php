@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Throwable;
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Stall\Stall;
 
 /**
@@ -136,11 +136,11 @@ final class Run extends Model
                 ->whereNull('ended_at')
                 ->update(['ended_at' => now()]);
         } catch (Throwable $e) {
-            $trouble = $e instanceof Said ? $e->getMessage() : $sorry;
+            $trouble = $e instanceof UserMessage ? $e->getMessage() : $sorry;
             if ($this->end(RunState::Failed, $trouble) && $failed !== null) {
                 $failed($trouble);
             }
-            if (! ($e instanceof Said)) {
+            if (! ($e instanceof UserMessage)) {
                 report($e);
             }
         } finally {

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Core\Shelves\RuleNotation;
 use WindowStall\Core\Shelves\RuleUnreadable;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
@@ -43,7 +43,7 @@ final readonly class ChangeShelf
                 'name' => $name,
                 'slug' => $this->free($stall, $name),
                 'ruled' => $rule !== null,
-                'standing' => $rule === null ? Standing::Hand : Standing::Newest,
+                'standing' => $rule === null ? ShelfOrder::Hand : ShelfOrder::Newest,
             ] + ($rule === null ? [] : $this->ruled($stall, $rule)));
         });
         $this->done($stall, $shelf);

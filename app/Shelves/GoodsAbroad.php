@@ -7,7 +7,7 @@ namespace WindowStall\Shelves;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\BySets;
+use WindowStall\Support\JoinByHash;
 use WindowStall\Support\PgArray;
 
 /**
@@ -103,6 +103,6 @@ final class GoodsAbroad
             'days' => WasPrice::DAYS,
         ]);
 
-        return $gone + ($listings === null || count($listings) > GoodsFacts::MANY ? BySets::within($make) : $make());
+        return $gone + ($listings === null || count($listings) > GoodsFacts::MANY ? JoinByHash::within($make) : $make());
     }
 }

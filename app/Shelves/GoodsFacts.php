@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Core\Words\OptionWords;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\BySets;
+use WindowStall\Support\JoinByHash;
 use WindowStall\Support\PgArray;
 
 /**
@@ -288,7 +288,7 @@ final readonly class GoodsFacts
             'names' => json_encode(OptionWords::joinedNames($stall->home_market), JSON_THROW_ON_ERROR),
             'values' => json_encode(OptionWords::joinedValues(), JSON_THROW_ON_ERROR),
         ]);
-        $made = $listings === null || count($listings) > self::MANY ? BySets::within($make) : $make();
+        $made = $listings === null || count($listings) > self::MANY ? JoinByHash::within($make) : $make();
         if ($made > 0) {
             DB::insert(sprintf(self::WORDS, $which('facts.listing_id')), $of);
         }

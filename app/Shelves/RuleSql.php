@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Shelves;
 
-use WindowStall\Core\Shelves\Clause;
-use WindowStall\Core\Shelves\Field;
-use WindowStall\Core\Shelves\Group;
+use WindowStall\Core\Shelves\Condition;
+use WindowStall\Core\Shelves\ConditionGroup;
 use WindowStall\Core\Shelves\Joined;
 use WindowStall\Core\Shelves\Rule;
+use WindowStall\Core\Shelves\ShelfField;
 use WindowStall\Support\PgArray;
 
 /**
@@ -30,7 +30,7 @@ final class RuleSql
             : $this->joined(
                 $rule->joined,
                 array_map(
-                    fn (Clause|Group $p): string => $p instanceof Group
+                    fn (Condition|ConditionGroup $p): string => $p instanceof ConditionGroup
                         ? $this->joined($p->joined, array_map($this->clause(...), $p->clauses))
                         : $this->clause($p),
                     $rule->parts,
@@ -47,30 +47,30 @@ final class RuleSql
         };
     }
 
-    private function clause(Clause $clause): string
+    private function clause(Condition $clause): string
     {
         $condition = match ($clause->field) {
-            Field::Tag => $this->shares('facts.tags_low', $clause->names),
-            Field::Option => $this->shares('facts.options_low', $clause->names),
-            Field::Type => $this->among('facts.type_low', $clause->names),
-            Field::Supplier => $this->suppliers($clause->names),
-            Field::PostedFrom => $this->posted($clause->names),
-            Field::Price => $this->lies('facts.price_minor', $clause),
-            Field::Keep => $this->lies('facts.keep_minor', $clause),
-            Field::Margin => $this->lies('facts.margin_bp', $clause),
-            Field::Stock => $this->lies('facts.stock', $clause),
-            Field::New => $this->since('facts.shown_since', (int) $clause->to),
-            Field::Sold => $this->since('facts.sold_at', (int) $clause->to),
-            Field::Days => $this->lies('facts.days_max', $clause),
-            Field::Buyable => 'facts.buyable',
-            Field::Printed => 'facts.printed',
-            Field::Was => 'facts.was',
+            ShelfField::Tag => $this->shares('facts.tags_low', $clause->names),
+            ShelfField::Option => $this->shares('facts.options_low', $clause->names),
+            ShelfField::Type => $this->among('facts.type_low', $clause->names),
+            ShelfField::Supplier => $this->suppliers($clause->names),
+            ShelfField::PostedFrom => $this->posted($clause->names),
+            ShelfField::Price => $this->lies('facts.price_minor', $clause),
+            ShelfField::Keep => $this->lies('facts.keep_minor', $clause),
+            ShelfField::Margin => $this->lies('facts.margin_bp', $clause),
+            ShelfField::Stock => $this->lies('facts.stock', $clause),
+            ShelfField::New => $this->since('facts.shown_since', (int) $clause->to),
+            ShelfField::Sold => $this->since('facts.sold_at', (int) $clause->to),
+            ShelfField::Days => $this->lies('facts.days_max', $clause),
+            ShelfField::Buyable => 'facts.buyable',
+            ShelfField::Printed => 'facts.printed',
+            ShelfField::Was => 'facts.was',
         };
 
         return ($clause->not ? 'NOT ' : '').'COALESCE('.$condition.', false)';
     }
 
-    private function lies(string $column, Clause $clause): string
+    private function lies(string $column, Condition $clause): string
     {
         $parts = ['true'];
         if ($clause->from !== null) {

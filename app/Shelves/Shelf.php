@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use WindowStall\Core\Shelves\Rule;
 use WindowStall\Core\Shelves\RuleNotation;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Stall\Stall;
 
 /**
@@ -24,7 +24,7 @@ use WindowStall\Stall\Stall;
  * @property bool $ruled
  * @property WrittenRule|null $rule as it is written
  * @property bool $moves whether goods come and go by the calendar alone
- * @property Standing $standing
+ * @property ShelfOrder $standing
  * @property string $words what stands above the goods
  * @property string|null $search_title
  * @property string|null $search_words
@@ -42,7 +42,7 @@ final class Shelf extends Model
             'ruled' => 'boolean',
             'rule' => 'array',
             'moves' => 'boolean',
-            'standing' => Standing::class,
+            'standing' => ShelfOrder::class,
             'filled_at' => 'datetime',
         ];
     }

@@ -6,9 +6,9 @@ namespace WindowStall\Shelves;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Shelves\Candidate;
-use WindowStall\Core\Shelves\Field;
 use WindowStall\Core\Shelves\Overlap;
 use WindowStall\Core\Shelves\Proposals;
+use WindowStall\Core\Shelves\ShelfField;
 use WindowStall\Core\Shelves\Word;
 use WindowStall\Stall\Stall;
 
@@ -113,7 +113,7 @@ final readonly class ShelfFigures
     {
         $candidates = array_values(array_map(
             static fn (\stdClass $row): Candidate => new Candidate(
-                $row->by === 'word' ? Word::OfTitles : Field::from($row->by),
+                $row->by === 'word' ? Word::OfTitles : ShelfField::from($row->by),
                 (string) $row->name,
                 array_values(array_map(intval(...), (array) json_decode((string) $row->goods, true))),
             ),

@@ -6,7 +6,7 @@ namespace WindowStall\Shelves;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Stall\Stall;
 
 /** The goods in the window as rows of goods_facts (named "facts"): of one shelf or of all, in the order they stand. */
@@ -76,7 +76,7 @@ final class ShelfGoods
      *
      * @param  Shelf|null  $shelf  the one they stand on
      */
-    public static function ordered(Builder $goods, Standing $standing, ?Shelf $shelf = null): Builder
+    public static function ordered(Builder $goods, ShelfOrder $standing, ?Shelf $shelf = null): Builder
     {
         if ($shelf === null) {
             return self::by($goods->orderByDesc('facts.buyable'), $standing);
@@ -85,12 +85,12 @@ final class ShelfGoods
             ->orderByDesc('facts.buyable')
             ->orderByRaw("CASE WHEN place.kind = 'pin' THEN place.position END ASC NULLS LAST");
 
-        return $standing === Standing::Hand
-            ? self::by($goods->orderByRaw('place.position ASC NULLS LAST'), Standing::Newest)
+        return $standing === ShelfOrder::Hand
+            ? self::by($goods->orderByRaw('place.position ASC NULLS LAST'), ShelfOrder::Newest)
             : self::by($goods, $standing);
     }
 
-    private static function by(Builder $goods, Standing $standing): Builder
+    private static function by(Builder $goods, ShelfOrder $standing): Builder
     {
         return $goods->orderByRaw(self::ORDERS[$standing->value] ?? self::ORDERS['newest'])->orderBy('facts.listing_id');
     }

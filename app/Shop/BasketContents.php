@@ -7,7 +7,7 @@ namespace WindowStall\Shop;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
-use WindowStall\Bench\OnOffer;
+use WindowStall\Bench\OptionChoices;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\FloorPrice;
 use WindowStall\Bench\Prices\Ladders;
@@ -101,7 +101,7 @@ final readonly class BasketContents
                     ),
                 );
                 $title = $figures->title->shown();
-                $chosen = OnOffer::of($figures)->chosen($variant);
+                $chosen = OptionChoices::of($figures)->chosen($variant);
                 $entry = new BasketEntry(
                     $row->id,
                     $variant,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Shop;
 
 use WindowStall\Bench\ListingFigures;
-use WindowStall\Bench\OnOffer;
+use WindowStall\Bench\OptionChoices;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
@@ -48,7 +48,7 @@ final readonly class GoodsPage
 
     public static function of(ListingFigures $f): self
     {
-        $offer = OnOffer::of($f);
+        $offer = OptionChoices::of($f);
         $phrases = $f->stall->phrases()->prime(
             $f->title->shown(),
             $f->words->shown(),
@@ -243,7 +243,7 @@ final readonly class GoodsPage
             ? $origin.$u
             : $u;
 
-        $offer = OnOffer::of($this->figures);
+        $offer = OptionChoices::of($this->figures);
 
         return [
             '@context' => 'https://schema.org',

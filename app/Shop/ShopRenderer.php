@@ -9,7 +9,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Core\Words\SearchCut;
 use WindowStall\Shelves\ShelfGoods;
-use WindowStall\Shop\Finding\Found;
+use WindowStall\Shop\Finding\FoundGoods;
 use WindowStall\Shop\Finding\GoodsList;
 use WindowStall\Shop\Finding\Narrowing;
 use WindowStall\Shop\Finding\ShelfTiles;
@@ -63,7 +63,7 @@ final readonly class ShopRenderer
     }
 
     /** A list of goods, narrowed as it was asked. */
-    public function goodsList(Stall $stall, GoodsList $list, Narrowing $asked, Found $found): string
+    public function goodsList(Stall $stall, GoodsList $list, Narrowing $asked, FoundGoods $found): string
     {
         $at = fn (array $with): string => $list->path.$asked->query($stall, $with + $list->asked);
         $goods = WindowGoods::of($stall)->many($found->listings);

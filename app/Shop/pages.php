@@ -6,7 +6,7 @@ use Illuminate\Support\Facades\Route;
 use WindowStall\Shop\Http\FeedController;
 use WindowStall\Shop\Http\ListController;
 use WindowStall\Shop\Http\PageController;
-use WindowStall\Shop\Http\PapersController;
+use WindowStall\Shop\Http\PublishedPagesController;
 use WindowStall\Shop\Http\RobotsController;
 
 // What shoppers look around in: at the shop's own address for the home market, and below "/ie" for another.
@@ -23,8 +23,8 @@ Route::get('/sitemap.xml', [RobotsController::class, 'sitemap'])->name('sitemap'
 Route::get('/sitemap-{part}.xml', [RobotsController::class, 'part'])->name('sitemap.part')->where('part', '[0-9]{1,4}');
 Route::get('/goods.json', [FeedController::class, 'first'])->name('feed');
 Route::get('/goods-{part}.json', [FeedController::class, 'part'])->name('feed.part')->where('part', '[0-9]{1,4}');
-Route::get('/pages/{slug}', [PapersController::class, 'page'])->name('page')->where('slug', '[a-z0-9-]+');
-Route::get('/policies/{kind}', [PapersController::class, 'policy'])->name('policy')->where('kind', '[a-z]+');
+Route::get('/pages/{slug}', [PublishedPagesController::class, 'page'])->name('page')->where('slug', '[a-z0-9-]+');
+Route::get('/policies/{kind}', [PublishedPagesController::class, 'policy'])->name('policy')->where('kind', '[a-z]+');
 Route::get('/search', [ListController::class, 'search'])->name('search');
 Route::get('/search/suggest', [ListController::class, 'suggest'])->middleware('throttle:240,1')->name('suggest');
 Route::get('/tagged/{tag}', [ListController::class, 'tagged'])

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window;
 
-use WindowStall\Core\Window\Finding;
+use WindowStall\Core\Window\AuditFinding;
+use WindowStall\Core\Window\AuditMend;
 use WindowStall\Core\Window\Measured;
-use WindowStall\Core\Window\Mend;
 use WindowStall\Core\Window\PhoneAudit;
 use WindowStall\Core\Window\SectionFacts;
 use WindowStall\Stall\Stall;
@@ -30,7 +30,7 @@ final class AuditPage
         }
         $findings = array_values(array_filter(
             PhoneAudit::of($measured, $facts, $goods->days(), sells: $content->plan === Plan::Front),
-            static fn (Finding $finding): bool => ! in_array($finding->key, $page->waved, true),
+            static fn (AuditFinding $finding): bool => ! in_array($finding->key, $page->waved, true),
         ));
 
         return AuditView::of($findings, PhoneAudit::figures($measured, $facts), $measured);
@@ -57,29 +57,29 @@ final class AuditPage
         );
     }
 
-    private static function clears(Section $section): ?Mend
+    private static function clears(Section $section): ?AuditMend
     {
         $clears = $section->kind->clears($section->settings);
 
-        return $clears === null ? null : Mend::say($clears['words'], $section->id, $clears['field'], $clears['value']);
+        return $clears === null ? null : AuditMend::say($clears['words'], $section->id, $clears['field'], $clears['value']);
     }
 
     /** Fewer goods where it shows many; what isn't always there can be hidden. */
-    private static function lightens(Section $section): ?Mend
+    private static function lightens(Section $section): ?AuditMend
     {
         $shown = (int) ($section->settings['count'] ?? 0);
         $choices = array_column($section->kind->fields(), 'choices', 'name')['count'] ?? [];
         $fewer = array_filter(array_keys($choices), static fn (int|string $n): bool => (int) $n * 2 <= $shown);
 
         return match (true) {
-            $fewer !== [] && $shown > 4 => Mend::say(
+            $fewer !== [] && $shown > 4 => AuditMend::say(
                 sprintf('Show %d instead of %d', max($fewer), $shown),
                 $section->id,
                 'count',
                 (string) max($fewer),
             ),
             $section->kind->always() => null,
-            default => Mend::hide('Hide it', $section->id),
+            default => AuditMend::hide('Hide it', $section->id),
         };
     }
 
@@ -101,7 +101,7 @@ final class AuditPage
         foreach ($section->kind->fields() as $field) {
             $rows = $field->each === [] ? [] : $section->settings[$field->name] ?? [];
             foreach (is_array($rows) ? array_values($rows) : [] as $n => $row) {
-                $way = Way::from(is_array($row) ? $row['leads'] ?? '' : '');
+                $way = LinkTarget::from(is_array($row) ? $row['leads'] ?? '' : '');
                 if ($way->kind !== '' && $way->href($goods) === null) {
                     $words = is_array($row) ? (string) ($row['words'] ?? '') : '';
                     $found[] = ['field' => $field->name, 'row' => $n, 'words' => $words ?: $way->to];
@@ -110,7 +110,7 @@ final class AuditPage
         }
         $button = $section->settings['button'] ?? '';
         $leads = $section->settings['leads'] ?? null;
-        if (is_string($button) && $button !== '' && $leads !== null && Way::from($leads)->href($goods) === null) {
+        if (is_string($button) && $button !== '' && $leads !== null && LinkTarget::from($leads)->href($goods) === null) {
             $found[] = ['field' => 'leads', 'row' => null, 'words' => $button];
         }
 

@@ -9,9 +9,9 @@ use WindowStall\Core\Window\SavedWindow;
 use WindowStall\Stall\Words\Phrases;
 use WindowStall\Support\Refusal;
 use WindowStall\Support\RichText;
-use WindowStall\Window\Sections\Days;
 use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
+use WindowStall\Window\Sections\ShownPeriod;
 
 /** A page whole: the look it wears, and its sections in order. Always checked when it is read. */
 final readonly class Content
@@ -159,7 +159,7 @@ final readonly class Content
             }
         }
 
-        return Days::next($spans);
+        return ShownPeriod::next($spans);
     }
 
     /**

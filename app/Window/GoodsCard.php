@@ -34,7 +34,7 @@ final readonly class GoodsCard
     public function path(): string
     {
         $of = [$this->look->tones()->get('ground')->toHex(), $this->look->tones()->get('fill')->toHex()];
-        $of = [...$of, Sign::of($this->look)->logo['path'] ?? '', ...$this->pictures];
+        $of = [...$of, HeadLogo::of($this->look)->logo['path'] ?? '', ...$this->pictures];
 
         return $this->stall.'/shared/'.substr(hash('sha256', implode(' ', $of)), 0, 24).'.jpg';
     }
@@ -77,7 +77,7 @@ final readonly class GoodsCard
     /** @return int the pixels it takes at the top */
     private function logo(ImageManager $images, ImageInterface $card): int
     {
-        $sign = Sign::of($this->look);
+        $sign = HeadLogo::of($this->look);
         // On a ground it can't be seen on, it stays away.
         if ($sign === null || $sign->plate !== null) {
             return 0;

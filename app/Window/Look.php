@@ -10,7 +10,7 @@ use WindowStall\Core\Look\LookPlan;
 use WindowStall\Core\Look\LookUnreadable;
 use WindowStall\Core\Look\StarterLook;
 use WindowStall\Core\Look\Tones;
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Support\Refusal;
 
 /** The stall's brand decisions: a look plan under a name, and a wordmark or a logo. */
@@ -74,7 +74,7 @@ final readonly class Look
     {
         try {
             return self::from($saved);
-        } catch (Said) {
+        } catch (UserMessage) {
             $wordmark = self::words($saved['wordmark'] ?? null);
 
             return self::begin(StarterLook::SeedPacket, $wordmark === '' ? 'The shop' : $wordmark);

@@ -24,7 +24,7 @@ final class ShareCard
     /** Where it lies or will lie, or null for a look with a wordmark. */
     public static function path(Look $look): ?string
     {
-        $sign = Sign::of($look);
+        $sign = HeadLogo::of($look);
 
         return $sign === null ? null : $sign->logo['path'].'-share-'.substr(self::ground($look, $sign), 1).'.jpg';
     }
@@ -32,7 +32,7 @@ final class ShareCard
     /** Makes it unless it is there. */
     public static function make(Look $look): void
     {
-        $sign = Sign::of($look);
+        $sign = HeadLogo::of($look);
         $path = self::path($look);
         if ($sign === null || $path === null || self::disk()->exists($path)) {
             return;
@@ -44,7 +44,7 @@ final class ShareCard
         self::disk()->put($path, (string) $card->toJpeg(88));
     }
 
-    private static function ground(Look $look, Sign $sign): string
+    private static function ground(Look $look, HeadLogo $sign): string
     {
         return $look->tones()->get($sign->plate ?? $look->plan->build->head())->toHex();
     }

@@ -6,8 +6,8 @@ namespace WindowStall\Window;
 
 use WindowStall\Stall\Clock;
 use WindowStall\Support\Refusal;
-use WindowStall\Window\Sections\Days;
-use WindowStall\Window\Sections\Field;
+use WindowStall\Window\Sections\SectionField;
+use WindowStall\Window\Sections\ShownPeriod;
 
 /** When and where a section shows. */
 final readonly class Showing
@@ -31,8 +31,8 @@ final readonly class Showing
     public static function from(mixed $said): self
     {
         $said = is_array($said) ? $said : [];
-        $from = (string) Field::date('from', 'From')->clean($said['from'] ?? '');
-        $until = (string) Field::date('until', 'Until')->clean($said['until'] ?? '');
+        $from = (string) SectionField::date('from', 'From')->clean($said['from'] ?? '');
+        $until = (string) SectionField::date('until', 'Until')->clean($said['until'] ?? '');
         if ($from !== '' && $until !== '' && $until < $from) {
             throw new Refusal('A section can’t end before it begins.');
         }
@@ -60,7 +60,7 @@ final readonly class Showing
     /** Whether shoppers see it today, on some screen. */
     public function now(): bool
     {
-        return ! $this->hidden && Days::within($this->from, $this->until);
+        return ! $this->hidden && ShownPeriod::within($this->from, $this->until);
     }
 
     /** Why they don't, or on what they do; empty where there is nothing to say. */

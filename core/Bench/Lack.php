@@ -8,7 +8,7 @@ namespace WindowStall\Core\Bench;
 final readonly class Lack
 {
     /** @param  list<string>  $meant  what the seller may say is meant so, where that is theirs to say */
-    public function __construct(public Place $place, public string $words, public array $meant = [])
+    public function __construct(public ListingPart $place, public string $words, public array $meant = [])
     {
     }
 }

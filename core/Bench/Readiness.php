@@ -33,7 +33,7 @@ final readonly class Readiness
         ?Wording $wording = null,
     ): self {
         $lacks = [];
-        foreach (['title' => Place::Title, 'words' => Place::Words] as $field => $place) {
+        foreach (['title' => ListingPart::Title, 'words' => ListingPart::Words] as $field => $place) {
             if (in_array($field, $drafts, true)) {
                 $lacks[] = new Lack(
                     $place,
@@ -45,10 +45,10 @@ final readonly class Readiness
             }
         }
         if (trim($title) === '') {
-            $lacks[] = new Lack(Place::Title, 'It has no title.');
+            $lacks[] = new Lack(ListingPart::Title, 'It has no title.');
         } elseif (mb_strlen($title) > self::TITLE_LIMIT) {
             $lacks[] = new Lack(
-                Place::Title,
+                ListingPart::Title,
                 sprintf(
                     'The title has %d letters; %d is the most a shopper can read.',
                     mb_strlen($title),
@@ -57,19 +57,19 @@ final readonly class Readiness
             );
         }
         if ($pictures === 0) {
-            $lacks[] = new Lack(Place::Pictures, 'It has no picture.');
+            $lacks[] = new Lack(ListingPart::Pictures, 'It has no picture.');
         } elseif ($picturesReady === 0) {
-            $lacks[] = new Lack(Place::Pictures, 'Its pictures are still being fetched from the supplier.');
+            $lacks[] = new Lack(ListingPart::Pictures, 'Its pictures are still being fetched from the supplier.');
         }
         $lacks = [...$lacks, ...$wording?->lacks() ?? []];
         $on = array_values(array_filter($variants, static fn (VariantState $v): bool => $v->on));
         $plain = array_values(array_filter($on, static fn (VariantState $v): bool => ! $v->toOrder));
         if ($on === []) {
-            $lacks[] = new Lack(Place::Variants, 'No variant is switched on.');
+            $lacks[] = new Lack(ListingPart::Variants, 'No variant is switched on.');
         } elseif ($plain !== []) {
             $lacks[] = self::cantBeOrdered($plain[0], count($plain) === count($on));
         } elseif (array_sum(array_map(static fn (VariantState $v): int => max(0, $v->stock), $on)) === 0) {
-            $lacks[] = new Lack(Place::Variants, 'Every variant that is switched on is sold out at the supplier.');
+            $lacks[] = new Lack(ListingPart::Variants, 'Every variant that is switched on is sold out at the supplier.');
         }
         foreach ($on as $variant) {
             array_push($lacks, ...self::price($variant, $market));
@@ -86,7 +86,7 @@ final readonly class Readiness
     private static function cantBeOrdered(VariantState $variant, bool $all): Lack
     {
         return new Lack(
-            Place::Variants,
+            ListingPart::Variants,
             $all
                 ? 'It is a blank, and its print house takes no order for a blank without artwork.'
                 : sprintf(
@@ -101,10 +101,10 @@ final readonly class Readiness
     {
         $name = $variant->label === '' ? 'It' : $variant->label;
         if ($variant->price === null || $variant->keep === null) {
-            return [new Lack(Place::Variants, sprintf('%s can’t be delivered to %s. Switch it off.', $name, $market))];
+            return [new Lack(ListingPart::Variants, sprintf('%s can’t be delivered to %s. Switch it off.', $name, $market))];
         }
         if ($variant->price->minor <= 0) {
-            return [new Lack(Place::Price, sprintf('%s has no price.', $name))];
+            return [new Lack(ListingPart::Price, sprintf('%s has no price.', $name))];
         }
         if ($variant->knowingly) {
             return [];
@@ -112,7 +112,7 @@ final readonly class Readiness
         if ($variant->keep->isNegative()) {
             return [
                 new Lack(
-                    Place::Price,
+                    ListingPart::Price,
                     sprintf(
                         '%s loses %s on every sale at %s.',
                         $name,
@@ -126,7 +126,7 @@ final readonly class Readiness
         return $variant->underFloor
             ? [
                 new Lack(
-                    Place::Price,
+                    ListingPart::Price,
                     sprintf(
                         '%s keeps %s at %s, less than the floor asks.',
                         $name,

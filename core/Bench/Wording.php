@@ -48,7 +48,7 @@ final readonly class Wording
         }
         foreach (TitleHelp::about($this->title) as $note) {
             if (in_array($note->kind, self::TITLE, true)) {
-                return new Lack(Place::Title, 'The title reads like a supplier’s: '.$note->words, [$this->title]);
+                return new Lack(ListingPart::Title, 'The title reads like a supplier’s: '.$note->words, [$this->title]);
             }
         }
 
@@ -71,7 +71,7 @@ final readonly class Wording
         $named = implode(', ', array_map(static fn (string $u): string => '“'.$u.'”', array_slice($unclear, 0, 3)));
 
         return new Lack(
-            Place::Names,
+            ListingPart::Names,
             sprintf(
                 'Shoppers would read %s%s. Give %s a plain name.',
                 $named,
@@ -94,7 +94,7 @@ final readonly class Wording
         $first = mb_strlen($junk[0]) > self::QUOTED ? mb_substr($junk[0], 0, self::QUOTED - 1).'…' : $junk[0];
 
         return new Lack(
-            Place::Words,
+            ListingPart::Words,
             count($junk) === 1
                 ? sprintf('One sentence of the description isn’t about the thing: “%s”', $first)
                 : sprintf('%d sentences of the description aren’t about the thing, such as “%s”', count($junk), $first),

@@ -26,7 +26,7 @@ final readonly class AssembleItem
         $this->processing = new DayRange(min($mapping->processing), max($mapping->processing));
     }
 
-    /** @param  non-empty-list<Line>  $lines */
+    /** @param  non-empty-list<FeedRow>  $lines */
     public function from(array $lines): Item
     {
         $first = $lines[0];

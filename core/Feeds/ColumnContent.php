@@ -99,24 +99,24 @@ final readonly class ColumnContent
     }
 
     /** How well the content fits a meaning, 0 to 1. */
-    public function fits(Field $field): float
+    public function fits(FeedField $field): float
     {
         if ($this->filled === 0) {
             return 0.0;
         }
 
         return match ($field) {
-            Field::Barcode => $this->gtins,
-            Field::Picture => $this->addresses,
-            Field::Words => max($this->marked, $this->asProse()),
-            Field::Title => $this->asTitle(),
-            Field::Sku => $this->asSku(),
-            Field::Item => $this->asItem(),
-            Field::Cost, Field::Rrp => $this->figures * (1.0 - self::AMOUNT_WHOLE * $this->wholes),
-            Field::Stock => $this->stocks,
-            Field::Weight => max($this->units, $this->figures * self::WEIGHT_BARE),
-            Field::Category => $this->asCategory(),
-            Field::Option => $this->asOption(),
+            FeedField::Barcode => $this->gtins,
+            FeedField::Picture => $this->addresses,
+            FeedField::Words => max($this->marked, $this->asProse()),
+            FeedField::Title => $this->asTitle(),
+            FeedField::Sku => $this->asSku(),
+            FeedField::Item => $this->asItem(),
+            FeedField::Cost, FeedField::Rrp => $this->figures * (1.0 - self::AMOUNT_WHOLE * $this->wholes),
+            FeedField::Stock => $this->stocks,
+            FeedField::Weight => max($this->units, $this->figures * self::WEIGHT_BARE),
+            FeedField::Category => $this->asCategory(),
+            FeedField::Option => $this->asOption(),
         };
     }
 

@@ -8,11 +8,11 @@ namespace WindowStall\Core\Feeds;
 final readonly class ColumnGuess
 {
     /**
-     * @param  Field|null  $field  null: nothing that is needed
+     * @param  FeedField|null  $field  null: nothing that is needed
      * @param  int  $confidence  0 to 100
      * @param  string  $why  in words for the seller
      */
-    public function __construct(public string $column, public ?Field $field, public int $confidence, public string $why)
+    public function __construct(public string $column, public ?FeedField $field, public int $confidence, public string $why)
     {
     }
 }

@@ -224,7 +224,7 @@ final class ColumnNames
      * How well a column's name fits a meaning, 0 to 1: whole name, then the share of its words that a known name
      * covers.
      */
-    public static function fits(string $column, Field $field): float
+    public static function fits(string $column, FeedField $field): float
     {
         $name = self::plain($column);
         if ($name === '') {
@@ -251,7 +251,7 @@ final class ColumnNames
     public static function likeGoods(array $columns): float
     {
         $sum = 0.0;
-        foreach (Field::cases() as $field) {
+        foreach (FeedField::cases() as $field) {
             $fits = array_map(static fn (string $column): float => self::fits($column, $field), $columns);
             $sum += $fits === [] ? 0.0 : max($fits);
         }

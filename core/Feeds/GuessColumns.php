@@ -23,7 +23,7 @@ final class GuessColumns
         $scores = [];
         foreach ($header as $i => $name) {
             $content = ColumnContent::of(array_map(static fn (array $row): string => $row[$i] ?? '', $rows));
-            foreach (Field::cases() as $field) {
+            foreach (FeedField::cases() as $field) {
                 $scores[] = ['column' => $i, 'field' => $field, 'score' => self::score($name, $field, $content)];
             }
         }
@@ -48,7 +48,7 @@ final class GuessColumns
         );
     }
 
-    private static function score(string $name, Field $field, ColumnContent $content): int
+    private static function score(string $name, FeedField $field, ColumnContent $content): int
     {
         $byName = ColumnNames::fits($name, $field);
         $byContent = $content->fits($field);
@@ -61,9 +61,9 @@ final class GuessColumns
         }
         // Barcodes and addresses of pictures tell by themselves; other content only bears a name out.
         $alone = match ($field) {
-            Field::Barcode, Field::Picture => 80,
-            Field::Words, Field::Title => 42,
-            Field::Option => 0,
+            FeedField::Barcode, FeedField::Picture => 80,
+            FeedField::Words, FeedField::Title => 42,
+            FeedField::Option => 0,
             default => 25,
         };
 
@@ -71,7 +71,7 @@ final class GuessColumns
     }
 
     /** @param  list<list<string>>  $rows */
-    private static function why(string $name, Field $field, array $rows, int $i): string
+    private static function why(string $name, FeedField $field, array $rows, int $i): string
     {
         $known = ColumnNames::fits($name, $field);
         $sample = '';

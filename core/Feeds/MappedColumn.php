@@ -8,7 +8,7 @@ namespace WindowStall\Core\Feeds;
 final readonly class MappedColumn
 {
     /** @param  string  $name  as the file's first row has it; for an option also the option's name */
-    public function __construct(public string $name, public Field $field)
+    public function __construct(public string $name, public FeedField $field)
     {
     }
 }

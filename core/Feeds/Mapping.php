@@ -36,13 +36,13 @@ final readonly class Mapping
     ) {
     }
 
-    /** @return list<Field> needed fields that no column gives */
+    /** @return list<FeedField> needed fields that no column gives */
     public function missing(): array
     {
-        $there = array_map(static fn (MappedColumn $c): Field => $c->field, $this->columns);
+        $there = array_map(static fn (MappedColumn $c): FeedField => $c->field, $this->columns);
 
         return array_values(
-            array_filter(Field::cases(), static fn (Field $f): bool => $f->needed() && ! in_array($f, $there, true)),
+            array_filter(FeedField::cases(), static fn (FeedField $f): bool => $f->needed() && ! in_array($f, $there, true)),
         );
     }
 
@@ -87,7 +87,7 @@ final readonly class Mapping
     {
         return new self(
             array_map(
-                static fn (array $c): MappedColumn => new MappedColumn($c['name'], Field::from($c['field'])),
+                static fn (array $c): MappedColumn => new MappedColumn($c['name'], FeedField::from($c['field'])),
                 $said['columns'],
             ),
             DecimalSign::from($said['decimal']),

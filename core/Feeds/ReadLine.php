@@ -48,8 +48,8 @@ final readonly class ReadLine
                 continue;
             }
             match ($column->field) {
-                Field::Option => ($options[$place] = $column->name),
-                Field::Picture => ($pictures[] = $place),
+                FeedField::Option => ($options[$place] = $column->name),
+                FeedField::Picture => ($pictures[] = $place),
                 default => ($at[$column->field->value] = $place),
             };
         }
@@ -65,7 +65,7 @@ final readonly class ReadLine
      * @param  int  $number  as a person counts rows
      * @param  list<string>  $values
      */
-    public function read(int $number, array $values): Line|Reject
+    public function read(int $number, array $values): FeedRow|Reject
     {
         foreach ($values as $place => $value) {
             $broken = BrokenText::reason($value);
@@ -75,29 +75,29 @@ final readonly class ReadLine
                 return new Reject($number, $this->header[$place] ?? '', $shown, $broken);
             }
         }
-        $sku = $this->text($values, Field::Sku);
-        $title = $this->text($values, Field::Title);
-        foreach ([[Field::Sku, $sku, 80], [Field::Title, $title, 400]] as [$field, $text, $most]) {
+        $sku = $this->text($values, FeedField::Sku);
+        $title = $this->text($values, FeedField::Title);
+        foreach ([[FeedField::Sku, $sku, 80], [FeedField::Title, $title, 400]] as [$field, $text, $most]) {
             if ($text === '') {
                 return $this->reject($number, $field, '', sprintf('The %s is empty.', $field->words()));
             }
-            if ($field === Field::Sku && strlen($text) > $most && mb_strlen($text) > $most) {
+            if ($field === FeedField::Sku && strlen($text) > $most && mb_strlen($text) > $most) {
                 return $this->reject($number, $field, $text, sprintf('The SKU is longer than %d letters.', $most));
             }
         }
-        $cost = $this->amount($number, $values, Field::Cost);
+        $cost = $this->amount($number, $values, FeedField::Cost);
         if ($cost instanceof Reject) {
             return $cost;
         }
         if ($cost === null || $cost === 0) {
             return $this->reject(
                 $number,
-                Field::Cost,
-                $this->text($values, Field::Cost),
+                FeedField::Cost,
+                $this->text($values, FeedField::Cost),
                 $cost === null ? 'The unit cost is empty.' : 'The unit cost is nought.',
             );
         }
-        $rrp = $this->amount($number, $values, Field::Rrp);
+        $rrp = $this->amount($number, $values, FeedField::Rrp);
         if ($rrp instanceof Reject) {
             return $rrp;
         }
@@ -116,16 +116,16 @@ final readonly class ReadLine
                 $options[$name] = self::cut($value, 120);
             }
         }
-        $barcode = $this->text($values, Field::Barcode);
+        $barcode = $this->text($values, FeedField::Barcode);
 
-        return new Line(
+        return new FeedRow(
             row: $number,
             item: $this->item($values),
             sku: $sku,
             barcode: $barcode === '' ? null : self::cut($barcode, 20),
             title: self::cut($title, 400),
-            words: $this->text($values, Field::Words),
-            category: self::cut($this->text($values, Field::Category), 120),
+            words: $this->text($values, FeedField::Words),
+            category: self::cut($this->text($values, FeedField::Category), 120),
             cost: $cost,
             rrp: $rrp,
             stock: $stock,
@@ -142,13 +142,13 @@ final readonly class ReadLine
      */
     public function item(array $values): string
     {
-        $item = $this->text($values, Field::Item);
+        $item = $this->text($values, FeedField::Item);
         if ($item !== '') {
             return self::cut($item, 80);
         }
         foreach (array_keys($this->options) as $place) {
             if (trim($values[$place] ?? '') !== '') {
-                return self::cut($this->text($values, Field::Title), 80);
+                return self::cut($this->text($values, FeedField::Title), 80);
             }
         }
 
@@ -158,7 +158,7 @@ final readonly class ReadLine
     /** @param  list<string>  $values */
     public function sku(array $values): string
     {
-        return $this->text($values, Field::Sku);
+        return $this->text($values, FeedField::Sku);
     }
 
     /** Counting letters takes longer than reading the row; most texts are short enough in bytes. */
@@ -168,13 +168,13 @@ final readonly class ReadLine
     }
 
     /** @param  list<string>  $values */
-    private function text(array $values, Field $field): string
+    private function text(array $values, FeedField $field): string
     {
         return isset($this->at[$field->value]) ? trim($values[$this->at[$field->value]] ?? '') : '';
     }
 
     /** @param  list<string>  $values */
-    private function amount(int $number, array $values, Field $field): int|Reject|null
+    private function amount(int $number, array $values, FeedField $field): int|Reject|null
     {
         $text = $this->text($values, $field);
         if ($text === '') {
@@ -226,7 +226,7 @@ final readonly class ReadLine
     /** @param  list<string>  $values */
     private function pieces(int $number, array $values): int|Reject
     {
-        $text = $this->text($values, Field::Stock);
+        $text = $this->text($values, FeedField::Stock);
         if ($text === '') {
             return $this->mapping->assumedStock;
         }
@@ -241,7 +241,7 @@ final readonly class ReadLine
         // "10+" and "> 10" are ten at least.
         $read = $this->mapping->decimal->read(trim($text, '>+≥ '));
         if ($read === null || preg_match('/^(-?)(\d+)(?:\.0*)?$/D', $read, $m) !== 1) {
-            return $this->reject($number, Field::Stock, $text, 'The stock isn’t a whole number.');
+            return $this->reject($number, FeedField::Stock, $text, 'The stock isn’t a whole number.');
         }
 
         // Some books run below nought while goods are on order; there is nothing to sell then.
@@ -251,7 +251,7 @@ final readonly class ReadLine
     /** @param  list<string>  $values */
     private function grams(int $number, array $values): int|Reject
     {
-        $text = $this->text($values, Field::Weight);
+        $text = $this->text($values, FeedField::Weight);
         if ($text === '') {
             return $this->mapping->assumedGrams;
         }
@@ -266,7 +266,7 @@ final readonly class ReadLine
         }
         $read = $this->mapping->decimal->read($text);
         if ($read === null || str_starts_with($read, '-')) {
-            return $this->reject($number, Field::Weight, $text, 'The weight isn’t a figure.');
+            return $this->reject($number, FeedField::Weight, $text, 'The weight isn’t a figure.');
         }
         [$whole, $part] = explode('.', $read.'.');
         $grams = $kilograms
@@ -274,7 +274,7 @@ final readonly class ReadLine
             : (int) $whole + ($part !== '' && (int) $part > 0 ? 1 : 0);
 
         return $grams > self::MOST_GRAMS
-            ? $this->reject($number, Field::Weight, $text, 'The weight is more than a tonne.')
+            ? $this->reject($number, FeedField::Weight, $text, 'The weight is more than a tonne.')
             : max(1, $grams);
     }
 
@@ -283,12 +283,12 @@ final readonly class ReadLine
     {
         $read = $this->mapping->decimal->read($text);
         if ($read === null || str_starts_with($read, '-') || strlen($read) > 12) {
-            return $this->reject($number, Field::Weight, $text, 'The weight isn’t a figure.');
+            return $this->reject($number, FeedField::Weight, $text, 'The weight isn’t a figure.');
         }
         $grams = (int) ceil((float) $read * $milligrams / 1_000);
 
         return $grams > self::MOST_GRAMS
-            ? $this->reject($number, Field::Weight, $text, 'The weight is more than a tonne.')
+            ? $this->reject($number, FeedField::Weight, $text, 'The weight is more than a tonne.')
             : max(1, $grams);
     }
 
@@ -310,7 +310,7 @@ final readonly class ReadLine
         return array_values(array_unique($found));
     }
 
-    private function reject(int $number, Field $field, string $value, string $reason): Reject
+    private function reject(int $number, FeedField $field, string $value, string $reason): Reject
     {
         return new Reject(
             $number,

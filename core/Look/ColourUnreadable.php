@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Look;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /** Text that is no colour. */
-final class ColourUnreadable extends \InvalidArgumentException implements Said
+final class ColourUnreadable extends \InvalidArgumentException implements UserMessage
 {
     public static function for(string $text): self
     {

@@ -17,7 +17,7 @@ final class LookForm
         'size' => TypeSize::class,
         'weight' => TypeWeight::class,
         'corner' => Corner::class,
-        'line' => Line::class,
+        'line' => LineStyle::class,
         'shadow' => Shadow::class,
         'density' => Density::class,
         'ratio' => Ratio::class,
@@ -73,7 +73,7 @@ final class LookForm
             weight: self::choice($said, 'weight', TypeWeight::class),
             shape: new Shape(
                 self::choice($said, 'corner', Corner::class),
-                self::choice($said, 'line', Line::class),
+                self::choice($said, 'line', LineStyle::class),
                 self::choice($said, 'shadow', Shadow::class),
                 self::choice($said, 'density', Density::class),
             ),

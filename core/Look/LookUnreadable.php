@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Look;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /** A look that leaves a decision open, or decides something that there isn't. */
-final class LookUnreadable extends \InvalidArgumentException implements Said
+final class LookUnreadable extends \InvalidArgumentException implements UserMessage
 {
     public static function choice(string $name): self
     {

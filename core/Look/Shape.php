@@ -9,7 +9,7 @@ final readonly class Shape
 {
     public function __construct(
         public Corner $corner,
-        public Line $line,
+        public LineStyle $line,
         public Shadow $shadow,
         public Density $density,
     ) {

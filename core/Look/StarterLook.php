@@ -124,14 +124,14 @@ enum StarterLook: string
     private function shape(): Shape
     {
         return match ($this) {
-            self::SeedPacket => new Shape(Corner::Soft, Line::Hair, Shadow::None, Density::Even),
-            self::LeadLabel => new Shape(Corner::Square, Line::Hair, Shadow::None, Density::Even),
-            self::LampShed => new Shape(Corner::Eased, Line::None, Shadow::Soft, Density::Close),
-            self::Barrow => new Shape(Corner::Square, Line::Bold, Shadow::None, Density::Close),
-            self::PressedFlower => new Shape(Corner::Square, Line::Hair, Shadow::None, Density::Airy),
-            self::EnamelSign => new Shape(Corner::Round, Line::Bold, Shadow::Hard, Density::Even),
-            self::Timetable => new Shape(Corner::Square, Line::Hair, Shadow::None, Density::Close),
-            self::Plaster => new Shape(Corner::Round, Line::None, Shadow::None, Density::Airy),
+            self::SeedPacket => new Shape(Corner::Soft, LineStyle::Hair, Shadow::None, Density::Even),
+            self::LeadLabel => new Shape(Corner::Square, LineStyle::Hair, Shadow::None, Density::Even),
+            self::LampShed => new Shape(Corner::Eased, LineStyle::None, Shadow::Soft, Density::Close),
+            self::Barrow => new Shape(Corner::Square, LineStyle::Bold, Shadow::None, Density::Close),
+            self::PressedFlower => new Shape(Corner::Square, LineStyle::Hair, Shadow::None, Density::Airy),
+            self::EnamelSign => new Shape(Corner::Round, LineStyle::Bold, Shadow::Hard, Density::Even),
+            self::Timetable => new Shape(Corner::Square, LineStyle::Hair, Shadow::None, Density::Close),
+            self::Plaster => new Shape(Corner::Round, LineStyle::None, Shadow::None, Density::Airy),
         };
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Money;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /** Text that can't be read as an amount, with the words a person needs to mend it. */
-final class MoneyUnreadable extends \InvalidArgumentException implements Said
+final class MoneyUnreadable extends \InvalidArgumentException implements UserMessage
 {
     public static function currency(string $code): self
     {

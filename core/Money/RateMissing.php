@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Money;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /** An amount in a currency nobody gave a rate for. */
-final class RateMissing extends \InvalidArgumentException implements Said
+final class RateMissing extends \InvalidArgumentException implements UserMessage
 {
     public static function between(Currency $from, Currency $into): self
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Money;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /** Text that is no rate, or one that makes no sense. */
-final class RateUnreadable extends \InvalidArgumentException implements Said
+final class RateUnreadable extends \InvalidArgumentException implements UserMessage
 {
     public static function text(string $text): self
     {

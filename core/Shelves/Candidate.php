@@ -8,7 +8,7 @@ namespace WindowStall\Core\Shelves;
 final readonly class Candidate
 {
     /** @param  list<int>  $goods */
-    public function __construct(public Field|Word $by, public string $name, public array $goods)
+    public function __construct(public ShelfField|Word $by, public string $name, public array $goods)
     {
     }
 
@@ -16,8 +16,8 @@ final readonly class Candidate
     public function rank(): int
     {
         return match ($this->by) {
-            Field::Type => 0,
-            Field::Tag => 1,
+            ShelfField::Type => 0,
+            ShelfField::Tag => 1,
             default => 2,
         };
     }

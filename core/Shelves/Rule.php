@@ -10,7 +10,7 @@ final readonly class Rule
     /** Clauses and groups a rule may have, and clauses a group may. */
     public const MOST_PARTS = 20;
 
-    /** @param  list<Clause|Group>  $parts  without any, nothing stands there */
+    /** @param  list<Condition|ConditionGroup>  $parts  without any, nothing stands there */
     public function __construct(public Joined $joined, public array $parts)
     {
     }
@@ -18,43 +18,43 @@ final readonly class Rule
     public function holds(Goods $goods): bool
     {
         return $this->parts !== [] &&
-            $this->joined->of(array_map(static fn (Clause|Group $p): bool => $p->holds($goods), $this->parts));
+            $this->joined->of(array_map(static fn (Condition|ConditionGroup $p): bool => $p->holds($goods), $this->parts));
     }
 
     /** A rule under which just the other goods stand; that of a rule without parts has none either. */
     public function negated(): self
     {
-        $group = new Group($this->joined, []);
+        $group = new ConditionGroup($this->joined, []);
 
         return new self(
             $group->negated()->joined,
-            array_map(static fn (Clause|Group $p): Clause|Group => $p->negated(), $this->parts),
+            array_map(static fn (Condition|ConditionGroup $p): Condition|ConditionGroup => $p->negated(), $this->parts),
         );
     }
 
-    /** @return list<Clause> all, in the order they are read */
+    /** @return list<Condition> all, in the order they are read */
     public function clauses(): array
     {
         return array_merge(
-            ...array_map(static fn (Clause|Group $p): array => $p instanceof Group ? $p->clauses : [$p], $this->parts),
+            ...array_map(static fn (Condition|ConditionGroup $p): array => $p instanceof ConditionGroup ? $p->clauses : [$p], $this->parts),
         );
     }
 
     /** Whether goods may come and go by the calendar alone. */
     public function moves(): bool
     {
-        return array_filter($this->clauses(), static fn (Clause $c): bool => $c->field->moves()) !== [];
+        return array_filter($this->clauses(), static fn (Condition $c): bool => $c->field->moves()) !== [];
     }
 
     /**
      * Why goods stand there or not: each clause, and whether it holds.
      *
-     * @return list<array{clause: Clause, holds: bool}>
+     * @return list<array{clause: Condition, holds: bool}>
      */
     public function why(Goods $goods): array
     {
         return array_map(
-            static fn (Clause $c): array => ['clause' => $c, 'holds' => $c->holds($goods)],
+            static fn (Condition $c): array => ['clause' => $c, 'holds' => $c->holds($goods)],
             $this->clauses(),
         );
     }

@@ -49,8 +49,8 @@ final readonly class RuleNotation
         return new Rule(
             self::joined($written['join'] ?? null),
             array_values(array_map(
-                fn (array $part): Clause|Group => isset($part['clauses'])
-                    ? new Group(
+                fn (array $part): Condition|ConditionGroup => isset($part['clauses'])
+                    ? new ConditionGroup(
                         self::joined($part['join'] ?? null),
                         array_map($this->clause(...), self::rows($part['clauses'], 'A group')),
                     )
@@ -66,7 +66,7 @@ final readonly class RuleNotation
         return [
             'join' => $rule->joined->value,
             'parts' => array_map(
-                fn (Clause|Group $part): array => $part instanceof Group
+                fn (Condition|ConditionGroup $part): array => $part instanceof ConditionGroup
                     ? ['join' => $part->joined->value, 'clauses' => array_map($this->written(...), $part->clauses)]
                     : $this->written($part),
                 $rule->parts,
@@ -79,25 +79,25 @@ final readonly class RuleNotation
      *
      * @throws RuleUnreadable
      */
-    public function clause(array $written): Clause
+    public function clause(array $written): Condition
     {
         $name = $written['field'] ?? null;
-        $field = is_string($name) ? Field::tryFrom($name) : null;
+        $field = is_string($name) ? ShelfField::tryFrom($name) : null;
         if ($field === null) {
             throw new RuleUnreadable('A rule looks at something that goods don’t have.');
         }
         $not = ($written['not'] ?? false) === true;
 
         return match ($field->asks()) {
-            Asks::Names => Clause::among($field, self::names($written['names'] ?? null, $field), $not),
+            Asks::Names => Condition::among($field, self::names($written['names'] ?? null, $field), $not),
             Asks::Span => $this->span($field, $written, $not),
-            Asks::Days => Clause::within($field, self::days($written['to'] ?? null), $not),
-            Asks::Nothing => Clause::is($field, $not),
+            Asks::Days => Condition::within($field, self::days($written['to'] ?? null), $not),
+            Asks::Nothing => Condition::is($field, $not),
         };
     }
 
     /** @return WrittenClause */
-    private function written(Clause $clause): array
+    private function written(Condition $clause): array
     {
         $said = ['field' => $clause->field->value] + ($clause->not ? ['not' => true] : []);
 
@@ -116,12 +116,12 @@ final readonly class RuleNotation
     }
 
     /** As a person writes it: 12.50, 30 or 5; null where it is open. */
-    public function figure(Field $field, ?int $figure): ?string
+    public function figure(ShelfField $field, ?int $figure): ?string
     {
         return match (true) {
             $figure === null => null,
-            $field === Field::Price, $field === Field::Keep => (new Money($figure, $this->currency))->digits(),
-            $field === Field::Margin => (string) BigDecimal::ofUnscaledValue($figure, 2)->stripTrailingZeros(),
+            $field === ShelfField::Price, $field === ShelfField::Keep => (new Money($figure, $this->currency))->digits(),
+            $field === ShelfField::Margin => (string) BigDecimal::ofUnscaledValue($figure, 2)->stripTrailingZeros(),
             default => (string) $figure,
         };
     }
@@ -131,7 +131,7 @@ final readonly class RuleNotation
      *
      * @throws RuleUnreadable
      */
-    private function span(Field $field, array $written, bool $not): Clause
+    private function span(ShelfField $field, array $written, bool $not): Condition
     {
         $from = $this->figureOf($field, $written['from'] ?? null);
         $to = $this->figureOf($field, $written['to'] ?? null);
@@ -148,17 +148,17 @@ final readonly class RuleNotation
             );
         }
 
-        return Clause::between($field, $from, $to, $not);
+        return Condition::between($field, $from, $to, $not);
     }
 
     /** @throws RuleUnreadable */
-    private function figureOf(Field $field, mixed $typed): ?int
+    private function figureOf(ShelfField $field, mixed $typed): ?int
     {
         $text = is_string($typed) || is_int($typed) ? trim((string) $typed) : '';
         if ($text === '') {
             return null;
         }
-        if ($field === Field::Price || $field === Field::Keep) {
+        if ($field === ShelfField::Price || $field === ShelfField::Keep) {
             try {
                 return Money::parse($text, $this->currency)->minor;
             } catch (MoneyUnreadable $e) {
@@ -170,7 +170,7 @@ final readonly class RuleNotation
         } catch (MathException) {
             throw new RuleUnreadable(sprintf('“%s” is no number.', mb_strimwidth($text, 0, 20, '…')));
         }
-        $scaled = $field === Field::Margin ? $number->multipliedBy(100) : $number;
+        $scaled = $field === ShelfField::Margin ? $number->multipliedBy(100) : $number;
         if ($scaled->abs()->isGreaterThan(1_000_000_000)) {
             throw new RuleUnreadable(sprintf('%s is more than anything can have.', mb_strimwidth($text, 0, 20, '…')));
         }
@@ -194,7 +194,7 @@ final readonly class RuleNotation
      *
      * @throws RuleUnreadable
      */
-    private static function names(mixed $typed, Field $field): array
+    private static function names(mixed $typed, ShelfField $field): array
     {
         $names = is_array($typed) ? array_values(array_filter($typed, is_string(...))) : [];
         $names = array_values(array_unique(array_filter(array_map(trim(...), $names), static fn ($n) => $n !== '')));

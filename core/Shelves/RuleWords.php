@@ -28,7 +28,7 @@ final readonly class RuleWords
             return 'Goods that nobody has described yet';
         }
         $parts = array_map(
-            fn (Clause|Group $p): string => $p instanceof Group
+            fn (Condition|ConditionGroup $p): string => $p instanceof ConditionGroup
                 ? self::joined(array_map($this->clause(...), $p->clauses), $p->joined, within: true)
                 : $this->clause($p),
             $rule->parts,
@@ -38,7 +38,7 @@ final readonly class RuleWords
     }
 
     /** What a clause asks, said of goods: "are tagged peas or beans", "cost £45.00 or less". */
-    public function clause(Clause $clause): string
+    public function clause(Condition $clause): string
     {
         $names = fn (): string => self::either(array_map(
             fn (string $name): string => $this->name($clause->field, $name),
@@ -50,21 +50,21 @@ final readonly class RuleWords
         $do = static fn (string $verb): string => $clause->not ? 'don’t '.$verb.' ' : $verb.' ';
 
         return match ($clause->field) {
-            Field::Tag => $are.'tagged '.$names(),
-            Field::Type => $are.'of type '.$names(),
-            Field::Supplier => $do('come').'from '.$names(),
-            Field::Price => $do('cost').$span(),
-            Field::Keep => $do('keep').$span(),
-            Field::Margin => $do('leave').'a margin of '.$span(),
-            Field::Stock => $do('have').$span().' in stock',
-            Field::Buyable => $clause->not ? 'can’t be bought now' : 'can be bought now',
-            Field::New => ($clause->not ? 'haven’t come' : 'came').' into the window within '.$days,
-            Field::Sold => ($clause->not ? 'weren’t' : 'were').' sold within '.$days,
-            Field::Option => ($clause->not ? 'can’t' : 'can').' be had in '.$names(),
-            Field::Printed => $clause->not ? 'aren’t printed to order' : 'are printed to order',
-            Field::PostedFrom => $are.'posted from '.$names(),
-            Field::Days => $are.'with you within '.$days,
-            Field::Was => $do('have').'a was-price',
+            ShelfField::Tag => $are.'tagged '.$names(),
+            ShelfField::Type => $are.'of type '.$names(),
+            ShelfField::Supplier => $do('come').'from '.$names(),
+            ShelfField::Price => $do('cost').$span(),
+            ShelfField::Keep => $do('keep').$span(),
+            ShelfField::Margin => $do('leave').'a margin of '.$span(),
+            ShelfField::Stock => $do('have').$span().' in stock',
+            ShelfField::Buyable => $clause->not ? 'can’t be bought now' : 'can be bought now',
+            ShelfField::New => ($clause->not ? 'haven’t come' : 'came').' into the window within '.$days,
+            ShelfField::Sold => ($clause->not ? 'weren’t' : 'were').' sold within '.$days,
+            ShelfField::Option => ($clause->not ? 'can’t' : 'can').' be had in '.$names(),
+            ShelfField::Printed => $clause->not ? 'aren’t printed to order' : 'are printed to order',
+            ShelfField::PostedFrom => $are.'posted from '.$names(),
+            ShelfField::Days => $are.'with you within '.$days,
+            ShelfField::Was => $do('have').'a was-price',
         };
     }
 
@@ -80,51 +80,51 @@ final readonly class RuleWords
     }
 
     /** What goods have of that which a clause asks: "asks 12.50", "tagged peas". */
-    public function had(Field $field, Goods $goods): string
+    public function had(ShelfField $field, Goods $goods): string
     {
         $figure = fn (?int $n): string => $n === null ? '' : $this->unit($field, $n);
         $ago = static fn (?int $n): string => $n === null ? '' : Plural::of($n, 'day').' ago';
         $had = match ($field) {
-            Field::Tag => $this->names($field, $goods->tags),
-            Field::Type => $goods->type,
-            Field::Supplier => $this->names($field, $goods->suppliers),
-            Field::Price => $figure($goods->price),
-            Field::Keep => $figure($goods->keep),
-            Field::Margin => $figure($goods->marginBp),
-            Field::Stock => $figure($goods->stock),
-            Field::Buyable => $goods->buyable ? 'can be bought' : 'can’t be bought',
-            Field::New => $ago($goods->newDays),
-            Field::Sold => $ago($goods->soldDays),
-            Field::Option => $this->names($field, $goods->options),
-            Field::Printed => $goods->printed ? 'printed' : 'resold',
-            Field::PostedFrom => $this->names($field, $goods->postedFrom),
-            Field::Days => $goods->days === null ? '' : Plural::of($goods->days, 'day'),
-            Field::Was => $goods->was ? 'has one' : 'has none',
+            ShelfField::Tag => $this->names($field, $goods->tags),
+            ShelfField::Type => $goods->type,
+            ShelfField::Supplier => $this->names($field, $goods->suppliers),
+            ShelfField::Price => $figure($goods->price),
+            ShelfField::Keep => $figure($goods->keep),
+            ShelfField::Margin => $figure($goods->marginBp),
+            ShelfField::Stock => $figure($goods->stock),
+            ShelfField::Buyable => $goods->buyable ? 'can be bought' : 'can’t be bought',
+            ShelfField::New => $ago($goods->newDays),
+            ShelfField::Sold => $ago($goods->soldDays),
+            ShelfField::Option => $this->names($field, $goods->options),
+            ShelfField::Printed => $goods->printed ? 'printed' : 'resold',
+            ShelfField::PostedFrom => $this->names($field, $goods->postedFrom),
+            ShelfField::Days => $goods->days === null ? '' : Plural::of($goods->days, 'day'),
+            ShelfField::Was => $goods->was ? 'has one' : 'has none',
         };
 
         return $had !== '' ? $had : match ($field) {
-            Field::Sold => 'never sold',
-            Field::New => 'never in the window',
+            ShelfField::Sold => 'never sold',
+            ShelfField::New => 'never in the window',
             default => 'none',
         };
     }
 
     /** @param  list<string>  $names */
-    private function names(Field $field, array $names): string
+    private function names(ShelfField $field, array $names): string
     {
         return implode(', ', array_map(fn (string $name): string => $this->name($field, $name), $names));
     }
 
-    private function name(Field $field, string $name): string
+    private function name(ShelfField $field, string $name): string
     {
         return match ($field) {
-            Field::Supplier => $this->suppliers[$name] ?? 'a supplier who is gone',
-            Field::PostedFrom => $this->countries[$name] ?? $name,
+            ShelfField::Supplier => $this->suppliers[$name] ?? 'a supplier who is gone',
+            ShelfField::PostedFrom => $this->countries[$name] ?? $name,
             default => $name,
         };
     }
 
-    private function span(Clause $clause): string
+    private function span(Condition $clause): string
     {
         return match (true) {
             $clause->from === null => $this->unit($clause->field, (int) $clause->to).' or less',
@@ -133,14 +133,14 @@ final readonly class RuleWords
         };
     }
 
-    private function unit(Field $field, int $figure): string
+    private function unit(ShelfField $field, int $figure): string
     {
         $text = (string) $this->notation->figure($field, abs($figure));
 
         return ($figure < 0 ? '−' : '').match ($field) {
-            Field::Price, Field::Keep => $this->sign.$text,
-            Field::Margin => $text.'%',
-            Field::Stock => Plural::of($figure, 'piece'),
+            ShelfField::Price, ShelfField::Keep => $this->sign.$text,
+            ShelfField::Margin => $text.'%',
+            ShelfField::Stock => Plural::of($figure, 'piece'),
             default => $text,
         };
     }

@@ -31,7 +31,7 @@ final class PhoneAudit
      * @param  list<SectionFacts>  $sections  in the order of the page
      * @param  DayRange|null  $days  from the soonest to the latest of what can be bought
      * @param  bool  $sells  whether shoppers come to it for goods, as to a front page, or to read
-     * @return list<Finding> in the order of the page, those of the whole page first
+     * @return list<AuditFinding> in the order of the page, those of the whole page first
      */
     public static function of(Measured $measured, array $sections, ?DayRange $days, bool $sells = true): array
     {
@@ -85,7 +85,7 @@ final class PhoneAudit
 
     /**
      * @param  list<SectionFacts>  $sections
-     * @return list<Finding>
+     * @return list<AuditFinding>
      */
     private static function firstThingToBuy(Measured $measured, array $sections): array
     {
@@ -97,12 +97,12 @@ final class PhoneAudit
         );
         if ($selling === []) {
             return [
-                new Finding(
+                new AuditFinding(
                     key: 'sells nothing',
                     section: null,
                     words: 'Nothing on this page can be bought or leads to goods.',
                     why: 'Whoever comes here can only leave.',
-                    mend: Mend::lay('Lay what is newest', 'goods', self::leadBefore($measured, $sections, '')),
+                    mend: AuditMend::lay('Lay what is newest', 'goods', self::leadBefore($measured, $sections, '')),
                 ),
             ];
         }
@@ -113,7 +113,7 @@ final class PhoneAudit
         $lead = self::leadBefore($measured, $sections, $selling[0]->id);
 
         return [
-            new Finding(
+            new AuditFinding(
                 key: 'far '.$selling[0]->id,
                 section: $selling[0]->id,
                 words: sprintf(
@@ -122,7 +122,7 @@ final class PhoneAudit
                     (int) ceil($down / self::SCREEN),
                 ),
                 why: 'What lies in the first screen is seen by everybody who comes; each swipe is made by fewer.',
-                mend: $lead === null ? null : Mend::moveBehind('Move it up', $selling[0]->id, $lead),
+                mend: $lead === null ? null : AuditMend::moveBehind('Move it up', $selling[0]->id, $lead),
             ),
         ];
     }
@@ -148,7 +148,7 @@ final class PhoneAudit
 
     /**
      * @param  list<SectionFacts>  $sections
-     * @return list<Finding>
+     * @return list<AuditFinding>
      */
     private static function weight(Measured $measured, array $sections): array
     {
@@ -167,7 +167,7 @@ final class PhoneAudit
         $heaviest = array_key_first($lighter);
 
         return [
-            new Finding(
+            new AuditFinding(
                 key: 'heavy',
                 section: $heaviest,
                 words: sprintf(
@@ -185,7 +185,7 @@ final class PhoneAudit
 
     /**
      * @param  list<SectionFacts>  $sections
-     * @return list<Finding>
+     * @return list<AuditFinding>
      */
     private static function length(Measured $measured, array $sections): array
     {
@@ -204,7 +204,7 @@ final class PhoneAudit
         $last = $deep[count($deep) - 1];
 
         return [
-            new Finding(
+            new AuditFinding(
                 key: 'long '.$last->id,
                 section: $last->id,
                 words: sprintf(
@@ -213,29 +213,29 @@ final class PhoneAudit
                     self::screens($measured->sections[$last->id]['top'] ?? 0),
                 ),
                 why: 'Hardly anybody swipes that far.',
-                mend: Mend::hide('Hide it', $last->id),
+                mend: AuditMend::hide('Hide it', $last->id),
             ),
         ];
     }
 
-    /** @return list<Finding> */
+    /** @return list<AuditFinding> */
     private static function leadsNowhere(SectionFacts $section): array
     {
         return array_map(
-            static fn (array $way): Finding => new Finding(
+            static fn (array $way): AuditFinding => new AuditFinding(
                 key: 'nowhere '.$section->id.' '.$way['field'].' '.$way['words'],
                 section: $section->id,
                 words: sprintf('“%s” leads nowhere%s.', $way['words'], $way['row'] === null ? '' : ' any more'),
                 why: 'Shoppers don’t see it, or tap in vain.',
                 mend: $way['row'] === null
-                    ? Mend::say('Lead to everything', $section->id, $way['field'], 'all')
-                    : Mend::takeOut('Take it out', $section->id, $way['field'], $way['row']),
+                    ? AuditMend::say('Lead to everything', $section->id, $way['field'], 'all')
+                    : AuditMend::takeOut('Take it out', $section->id, $way['field'], $way['row']),
             ),
             $section->nowhere,
         );
     }
 
-    /** @return list<Finding> */
+    /** @return list<AuditFinding> */
     private static function soldOut(SectionFacts $section): array
     {
         $gone = count($section->soldOut);
@@ -244,12 +244,12 @@ final class PhoneAudit
         }
 
         return [
-            new Finding(
+            new AuditFinding(
                 key: 'sold out '.$section->id.' '.implode(',', $section->soldOut),
                 section: $section->id,
                 words: sprintf('%d of the %d goods shown here can’t be bought.', $gone, $section->shown),
                 why: 'They take the places of what can.',
-                mend: Mend::say('Pass over what is sold out', $section->id, 'gone', 'pass'),
+                mend: AuditMend::say('Pass over what is sold out', $section->id, 'gone', 'pass'),
             ),
         ];
     }
@@ -257,7 +257,7 @@ final class PhoneAudit
     /**
      * A span of days that a section promises and the goods don't keep.
      *
-     * @return list<Finding>
+     * @return list<AuditFinding>
      */
     private static function promises(SectionFacts $section, ?DayRange $days): array
     {
@@ -270,14 +270,14 @@ final class PhoneAudit
                 continue;
             }
             $true = str_replace($m[0], $days->words(), $said['words']);
-            $findings[] = new Finding(
+            $findings[] = new AuditFinding(
                 key: 'promise '.$section->id.' '.$m[0].' '.$days->max,
                 section: $section->id,
                 words: sprintf('It says “%s”; the slowest you show takes %d days.', $m[0], $days->max),
                 why: 'A promise that isn’t kept comes back as a complaint.',
                 mend: $said['row'] === null
-                    ? Mend::say('Say '.$days->words(), $section->id, $said['field'], $true)
-                    : Mend::sayInRow(
+                    ? AuditMend::say('Say '.$days->words(), $section->id, $said['field'], $true)
+                    : AuditMend::sayInRow(
                         'Say '.$days->words(),
                         $section->id,
                         $said['field'],
@@ -291,7 +291,7 @@ final class PhoneAudit
         return $findings;
     }
 
-    /** @return list<Finding> */
+    /** @return list<AuditFinding> */
     private static function unreadable(SectionFacts $section, Measured $measured): array
     {
         foreach ($measured->overPictures as $over) {
@@ -305,7 +305,7 @@ final class PhoneAudit
             $contrast = Veil::contrast(array_map(Colour::hex(...), $over['under']), Colour::hex($over['colour']));
             if ($contrast < Tones::TEXT) {
                 return [
-                    new Finding(
+                    new AuditFinding(
                         key: 'unreadable '.$section->id.' '.$over['words'],
                         section: $section->id,
                         words: sprintf(
@@ -315,7 +315,7 @@ final class PhoneAudit
                             Tones::TEXT,
                         ),
                         why: 'In daylight, and for weaker eyes, those words can’t be read.',
-                        mend: $section->clears ?? Mend::open('Open it', $section->id),
+                        mend: $section->clears ?? AuditMend::open('Open it', $section->id),
                     ),
                 ];
             }
@@ -324,7 +324,7 @@ final class PhoneAudit
         return [];
     }
 
-    /** @return list<Finding> */
+    /** @return list<AuditFinding> */
     private static function dead(SectionFacts $section, Measured $measured): array
     {
         $dead = array_values(
@@ -334,19 +334,19 @@ final class PhoneAudit
         return $dead === []
             ? []
             : [
-                new Finding(
+                new AuditFinding(
                     key: 'dead '.$section->id,
                     section: $section->id,
                     words: $dead[0]['words'] === ''
                         ? 'A link here has no words.'
                         : sprintf('“%s” is a link without an address.', $dead[0]['words']),
                     why: 'Shoppers tap it in vain, or don’t know what it is.',
-                    mend: Mend::open('Open it', $section->id),
+                    mend: AuditMend::open('Open it', $section->id),
                 ),
             ];
     }
 
-    /** @return list<Finding> */
+    /** @return list<AuditFinding> */
     private static function taps(SectionFacts $section, Measured $measured): array
     {
         $small = array_values(
@@ -356,7 +356,7 @@ final class PhoneAudit
         return $small === []
             ? []
             : [
-                new Finding(
+                new AuditFinding(
                     key: 'taps '.$section->id,
                     section: $section->id,
                     words: sprintf(
@@ -366,12 +366,12 @@ final class PhoneAudit
                         $small[0]['height'],
                     ),
                     why: 'A smaller one is missed, and the wrong thing opens.',
-                    mend: Mend::open('Open it', $section->id),
+                    mend: AuditMend::open('Open it', $section->id),
                 ),
             ];
     }
 
-    /** @return list<Finding> */
+    /** @return list<AuditFinding> */
     private static function unsaid(SectionFacts $section, Measured $measured): array
     {
         $unsaid = count(
@@ -381,14 +381,14 @@ final class PhoneAudit
         return $unsaid === 0
             ? []
             : [
-                new Finding(
+                new AuditFinding(
                     key: 'unsaid '.$section->id,
                     section: $section->id,
                     words: $unsaid === 1
                         ? 'A picture here says nothing to whoever can’t see it.'
                         : $unsaid.' pictures here say nothing to whoever can’t see them.',
                     why: 'Screen readers and search engines read words.',
-                    mend: Mend::open('Say what it shows', $section->id, $section->pictureField),
+                    mend: AuditMend::open('Say what it shows', $section->id, $section->pictureField),
                 ),
             ];
     }

@@ -13,8 +13,8 @@ final readonly class SectionFacts
      *     list, or null
      * @param  list<int>  $soldOut  goods shown that can't be bought
      * @param  int  $shown  how many goods it shows
-     * @param  Mend|null  $clears  what brings its words clear of a picture
-     * @param  Mend|null  $lightens  what makes it weigh less
+     * @param  AuditMend|null  $clears  what brings its words clear of a picture
+     * @param  AuditMend|null  $lightens  what makes it weigh less
      * @param  string  $pictureField  where its own pictures are chosen
      * @param  list<array{field: string, row: int|null, part: string, words: string}>  $said  what it says to shoppers,
      *     for promises in it
@@ -26,8 +26,8 @@ final readonly class SectionFacts
         public array $soldOut = [],
         public int $shown = 0,
         public array $said = [],
-        public ?Mend $clears = null,
-        public ?Mend $lightens = null,
+        public ?AuditMend $clears = null,
+        public ?AuditMend $lightens = null,
         public string $pictureField = '',
     ) {
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Demo;
 
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Look\LookForm;
 use WindowStall\Core\Look\StarterLook;
 
@@ -73,19 +73,19 @@ final class Goods
 
     /** What the columns of Kilnfold's table mean. */
     public const KILNFOLD = [
-        'Range' => Field::Item,
-        'Article' => Field::Sku,
-        'EAN' => Field::Barcode,
-        'Name' => Field::Title,
-        'Glaze' => Field::Option,
-        'Size' => Field::Option,
-        'Section' => Field::Category,
-        'Description' => Field::Words,
-        'Trade price' => Field::Cost,
-        'RRP' => Field::Rrp,
-        'Free stock' => Field::Stock,
-        'Weight kg' => Field::Weight,
-        'Picture' => Field::Picture,
+        'Range' => FeedField::Item,
+        'Article' => FeedField::Sku,
+        'EAN' => FeedField::Barcode,
+        'Name' => FeedField::Title,
+        'Glaze' => FeedField::Option,
+        'Size' => FeedField::Option,
+        'Section' => FeedField::Category,
+        'Description' => FeedField::Words,
+        'Trade price' => FeedField::Cost,
+        'RRP' => FeedField::Rrp,
+        'Free stock' => FeedField::Stock,
+        'Weight kg' => FeedField::Weight,
+        'Picture' => FeedField::Picture,
     ];
 
     public const ORDERS = [

@@ -34,7 +34,7 @@
 @endif
 <label class="sort"><span class="sr">{{ $say('shop.sift.order') }}</span><select name="sort">
 <option value="">{{ $say($list->searched === null ? 'shop.sift.as_they_stand' : 'shop.sift.best_fitting') }}</option>
-@foreach (WindowStall\Core\Shelves\Standing::forShoppers() as $standing)<option value="{{ $standing->value }}"
+@foreach (WindowStall\Core\Shelves\ShelfOrder::forShoppers() as $standing)<option value="{{ $standing->value }}"
     @selected($asked->sort === $standing)>{{ $say('shop.order.'.$standing->value) }}</option>@endforeach
 </select></label>
 <button type="submit" class="small">{{ $say('shop.sift.show') }}</button>

@@ -9,10 +9,10 @@ use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Core\Pricing\Offers\RungKind;
 use WindowStall\Core\Pricing\Recipe\RecipeNotation;
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Recipes;
 use WindowStall\Support\Refusal;
@@ -112,11 +112,11 @@ final class PricingCells
     {
         $cell = trim($cell);
         $said = in_array($cell, ['', 'each', 'one'], true) ? ['across' => $cell ?: 'each'] : json_decode($cell, true);
-        $across = Across::tryFrom(is_array($said) && is_string($said['across'] ?? null) ? $said['across'] : '');
+        $across = AcrossVariants::tryFrom(is_array($said) && is_string($said['across'] ?? null) ? $said['across'] : '');
         $groups = is_array($said) && is_array($said['groups'] ?? null) ? $said['groups'] : [];
         $option = is_array($said) && is_string($said['option'] ?? null) ? $said['option'] : '';
         $texts = array_filter($groups, static fn (mixed $g): bool => is_array($g) && array_filter($g, is_string(...)) === $g);
-        if ($across === null || ($across === Across::Stepped && ($option === '' || $groups === [] || $texts !== $groups))) {
+        if ($across === null || ($across === AcrossVariants::Stepped && ($option === '' || $groups === [] || $texts !== $groups))) {
             throw new Refusal(
                 'This doesn’t say how prices go together: write one, or {"across": "stepped", "option": "Size", '.
                     '"groups": [["S", "M"]]}; empty for each its own.',
@@ -124,9 +124,9 @@ final class PricingCells
         }
 
         return match ($across) {
-            Across::Each => null,
-            Across::One => ['across' => 'one'],
-            Across::Stepped => [
+            AcrossVariants::Each => null,
+            AcrossVariants::One => ['across' => 'one'],
+            AcrossVariants::Stepped => [
                 'across' => 'stepped',
                 'option' => $option,
                 'groups' => array_values(array_map(array_values(...), $texts)),
@@ -137,7 +137,7 @@ final class PricingCells
     /**
      * Reads a was-price, and holds it to what may stand beside the price.
      *
-     * @throws Said
+     * @throws UserMessage
      */
     public static function readWas(string $cell, int $variant, ?Money $price, Stall $stall): ?Money
     {

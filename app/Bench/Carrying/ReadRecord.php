@@ -10,7 +10,7 @@ use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Core\Feeds\BrokenText;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
@@ -59,7 +59,7 @@ final class ReadRecord
         return ListingPatch::none()->and(...$said);
     }
 
-    /** @throws Said when it can't be used */
+    /** @throws UserMessage when it can't be used */
     private function cell(Stall $stall, string $column, string $cell): ListingPatch
     {
         $none = ListingPatch::none();
@@ -180,7 +180,7 @@ final class ReadRecord
             $broken = BrokenText::reason($cell);
 
             return $broken === null ? $read() : throw new Refusal($broken);
-        } catch (Said $said) {
+        } catch (UserMessage $said) {
             $rejects[] = new Reject($row, $column, mb_substr(BrokenText::shown($cell), 0, self::SHOWN), $said->getMessage());
 
             return ListingPatch::none();

@@ -12,7 +12,7 @@ use WindowStall\Bench\MakeUp\OptionNames;
 use WindowStall\Bench\Patch\Cells;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\RecipeForm;
 
@@ -35,7 +35,7 @@ final readonly class TypedPatch
                 'pictures.*' => 'integer',
                 'recipe' => 'sometimes|nullable|array',
                 'across' => 'sometimes|nullable|array:across,option,groups',
-                'across.across' => ['required_with:across', Rule::enum(Across::class)],
+                'across.across' => ['required_with:across', Rule::enum(AcrossVariants::class)],
                 'across.option' => 'required_if:across.across,stepped|string|max:120',
                 'across.groups' => 'sometimes|array|max:20',
                 'across.groups.*' => 'array|max:500',

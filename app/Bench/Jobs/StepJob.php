@@ -6,7 +6,7 @@ namespace WindowStall\Bench\Jobs;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Undo\BenchChange;
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Runs\RunKind;
@@ -56,7 +56,7 @@ abstract class StepJob extends RunJob
      * @param  array<string, mixed>  $said
      * @return BenchChange|null null where nothing differs
      *
-     * @throws Said
+     * @throws UserMessage
      */
     abstract protected function step(Stall $stall, ?User $by, array $said): ?BenchChange;
 

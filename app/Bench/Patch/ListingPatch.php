@@ -7,7 +7,7 @@ namespace WindowStall\Bench\Patch;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\MakeUp\OptionNames;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 use WindowStall\Support\Refusal;
 use WindowStall\Support\RichText;
@@ -159,7 +159,7 @@ final readonly class ListingPatch
     public function across(?array $across): self
     {
         return $this->own([
-            'own_across' => $across === null || $across['across'] === Across::Each->value ? null : $across,
+            'own_across' => $across === null || $across['across'] === AcrossVariants::Each->value ? null : $across,
         ]);
     }
 

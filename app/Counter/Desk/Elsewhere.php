@@ -6,10 +6,10 @@ namespace WindowStall\Counter\Desk;
 
 use Illuminate\Database\Eloquent\Collection;
 use WindowStall\Core\Dispatch\Sourcing\Allocation;
-use WindowStall\Core\Dispatch\Sourcing\Preference;
 use WindowStall\Core\Dispatch\Sourcing\Sharing;
 use WindowStall\Core\Dispatch\Sourcing\Source;
 use WindowStall\Core\Dispatch\Sourcing\SourcedLine;
+use WindowStall\Core\Dispatch\Sourcing\SourcingPreference;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Expecting;
 use WindowStall\Counter\Order;
@@ -47,7 +47,7 @@ final class Elsewhere
             foreach ($groups as $some) {
                 $ways = self::of($stall, $order, $row, $some);
                 if ($ways !== []) {
-                    $moves[] = ['supplierOrder' => $row->id, 'goods' => Goods::words($some), 'ways' => $ways];
+                    $moves[] = ['supplierOrder' => $row->id, 'goods' => OrderGoods::words($some), 'ways' => $ways];
                 }
             }
         }
@@ -70,11 +70,11 @@ final class Elsewhere
             array_values(array_filter($line->sources, static fn (Source $s): bool => $s->supplier !== $row->connection_id)),
         ), OrderSources::of($order, $lines));
         $rule = SharingRule::of($stall);
-        $shared = Sharing::of($others, [...$rule->preferences, Preference::Cheapest], $stall->handling_minor, $rule->suppliers);
+        $shared = Sharing::of($others, [...$rule->preferences, SourcingPreference::Cheapest], $stall->handling_minor, $rule->suppliers);
         if ($shared->best === null) {
             return [];
         }
-        $quickest = $shared->runnersUp[Preference::Quickest->value] ?? null;
+        $quickest = $shared->runnersUp[SourcingPreference::Quickest->value] ?? null;
         $found = array_filter([$shared->best, $quickest?->by < $shared->best->by ? $quickest : null]);
         $instead = self::replaced($order, $row, $lines);
 
@@ -128,7 +128,7 @@ final class Elsewhere
             name: 'From '.$name.' instead',
             about: implode('; ', array_filter([
                 $more === 0 ? '' : MoneyView::text($order->homeMoney(abs($more))).($more > 0 ? ' less' : ' more'),
-                trim(Days::near($stall, $to->by).', '.Days::against(is_string($promised) ? $promised : null, $to->by), ', '),
+                trim(DayWords::near($stall, $to->by).', '.DayWords::against(is_string($promised) ? $promised : null, $to->by), ', '),
             ])),
             button: 'Send it from '.$name,
             address: route('counter.move', [$stall, $order]),

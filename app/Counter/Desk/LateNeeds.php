@@ -129,30 +129,30 @@ final class LateNeeds
         $order = $parcel->order ?? throw new \LogicException('A parcel is always of an order.');
         $lines = $parcel->linesOf($order);
         $still = (int) $parcel->moved_at->diffInDays(now(), absolute: true);
-        $promised = Days::near($stall, (string) $parcel->promised_to);
+        $promised = DayWords::near($stall, (string) $parcel->promised_to);
 
         return new NeedView(
             key: 'late-'.$parcel->id,
             kind: 'late',
             order: $order->id,
             number: $order->number,
-            picture: Goods::picture($lines),
-            title: sprintf('%s of %d %s.', ucfirst(Goods::words($lines)), $order->number, match (true) {
+            picture: OrderGoods::picture($lines),
+            title: sprintf('%s of %d %s.', ucfirst(OrderGoods::words($lines)), $order->number, match (true) {
                 $parcel->stands === ParcelEventKind::Lost => 'is lost, says the carrier',
                 $parcel->stands === ParcelEventKind::GoesBack => 'goes back to its sender, says the carrier',
                 $outlook->late => 'isn’t there; it was promised for '.$promised,
-                default => sprintf('hasn’t moved for %s and is promised for %s', Days::count(max(1, $still)), $promised),
+                default => sprintf('hasn’t moved for %s and is promised for %s', DayWords::count(max(1, $still)), $promised),
             }),
             about: self::about($stall, $parcel, $outlook, $like),
             ways: [
                 NeedWayView::plain(
-                    name: 'Tell '.Goods::firstName($order),
+                    name: 'Tell '.OrderGoods::firstName($order),
                     about: $outlook->by === null
                         ? 'a letter that it takes longer'
                         : 'a letter that such parcels were there by '.Clock::of($stall)->local(
                             \Illuminate\Support\Carbon::instance($outlook->by),
                         )->format('l j F'),
-                    button: 'Send '.Goods::firstName($order).' the letter',
+                    button: 'Send '.OrderGoods::firstName($order).' the letter',
                     address: route('counter.late', [$stall, $order]),
                     data: ['parcel' => $parcel->id],
                 ),
@@ -186,13 +186,13 @@ final class LateNeeds
             $outlook->inTen() === 10 => sprintf(
                 'All parcels of %s that stood so long came late, by %s in the middle.',
                 $parcel->connection?->name,
-                Days::count($outlook->lateBy),
+                DayWords::count($outlook->lateBy),
             ),
             default => sprintf(
                 '%s in ten parcels of %s that stood so long came late, by %s in the middle.',
                 ucfirst(self::number($outlook->inTen())),
                 $parcel->connection?->name,
-                Days::count($outlook->lateBy),
+                DayWords::count($outlook->lateBy),
             ),
         };
     }
@@ -226,15 +226,15 @@ final class LateNeeds
             kind: 'unposted',
             order: $order->id,
             number: $order->number,
-            picture: Goods::picture($lines),
+            picture: OrderGoods::picture($lines),
             title: sprintf(
                 '%s hasn’t posted %s of %d, promised for %s.',
                 $name,
-                Goods::words($lines),
+                OrderGoods::words($lines),
                 $order->number,
-                Days::near($stall, (string) $lines->max('promised_to')),
+                DayWords::near($stall, (string) $lines->max('promised_to')),
             ),
-            about: sprintf('It is %s. %s waits for it.', $row->state->words(), Goods::shopper($order)),
+            about: sprintf('It is %s. %s waits for it.', $row->state->words(), OrderGoods::shopper($order)),
             ways: array_values(array_filter([
                 NeedWayView::plain(
                     name: 'Ask '.$name,

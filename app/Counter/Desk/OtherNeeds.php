@@ -68,7 +68,7 @@ final class OtherNeeds
             implode('; ', $order->doubts),
         ), sprintf(
             '%s paid %s. Nothing is sent until you say so; nothing is refused by itself.',
-            Goods::shopper($order),
+            OrderGoods::shopper($order),
             MoneyView::text($order->money($order->total_minor)),
         ), [
             NeedWayView::plain('It is all right', 'it goes to its suppliers now', 'Send it', route('counter.release', [$stall, $order]), []),
@@ -137,7 +137,7 @@ final class OtherNeeds
             kind: $kind,
             order: $order->id,
             number: $order->number,
-            picture: Goods::picture($order->lines),
+            picture: OrderGoods::picture($order->lines),
             title: $title,
             about: $about,
             ways: [...$ways, NeedWayView::plain('See all of it', '', 'To the order', route('counter.order', [$stall, $order]))],

@@ -62,19 +62,19 @@ final class RefusedNeeds
             kind: 'refused',
             order: $order->id,
             number: $order->number,
-            picture: Goods::picture($lines),
+            picture: OrderGoods::picture($lines),
             title: sprintf(
                 $row->state === SupplierOrderState::Withdrawn ? '%s doesn’t send %s of %d any more.' : '%s can’t send %s of %d.',
                 (string) $row->connection?->name,
-                Goods::words($lines),
+                OrderGoods::words($lines),
                 $order->number,
             ),
             about: sprintf(
                 '%s %s paid %s%s.',
                 rtrim((string) $row->refusal, '.').'.',
-                Goods::shopper($order),
+                OrderGoods::shopper($order),
                 MoneyView::text($order->money($order->total_minor)),
-                is_string($promised) ? '; it was promised for '.Days::near($stall, $promised) : '',
+                is_string($promised) ? '; it was promised for '.DayWords::near($stall, $promised) : '',
             ),
             ways: [
                 ...($worked
@@ -104,7 +104,7 @@ final class RefusedNeeds
         return NeedWayView::keeping(
             kept: $after->kept,
             name: 'Give the money back',
-            about: $all ? 'all of it; the payment fee isn’t given back' : 'for '.Goods::words($lines),
+            about: $all ? 'all of it; the payment fee isn’t given back' : 'for '.OrderGoods::words($lines),
             button: 'Give '.$text.' back',
             address: route('counter.refund', [$stall, $order]),
             data: [

@@ -50,7 +50,7 @@ final class ReturnNeeds
             kind: 'return',
             order: $order->id,
             number: $order->number,
-            picture: Goods::picture($lines),
+            picture: OrderGoods::picture($lines),
             title: sprintf('%s sends %s back: %s.', $order->name, self::goods($row, $lines), $row->reason->words()),
             about: implode('; ', array_filter([
                 $order->number.($there === null ? '' : ', there '.$there->diffForHumans()),

@@ -158,7 +158,7 @@ final class UnderWay
             $row->state === 'refused' => 'refused',
             is_string($row->stands) && in_array($row->stands, ['lost', 'back', 'missed'], true) => ParcelEventKind::from($row->stands)->words(),
             $late => $row->posted_at === null ? 'not posted yet' : 'late',
-            $still > 0 => 'stands still for '.Days::count($still),
+            $still > 0 => 'stands still for '.DayWords::count($still),
             $row->state === 'to_send' => 'not sent yet',
             default => '',
         };
@@ -173,8 +173,8 @@ final class UnderWay
 
         return match (true) {
             $days === 0 => 'in time',
-            $days > 0 => Days::count($days).' early',
-            default => Days::count(-$days).' late',
+            $days > 0 => DayWords::count($days).' early',
+            default => DayWords::count(-$days).' late',
         };
     }
 

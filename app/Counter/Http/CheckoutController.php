@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\RedirectResponse as Redirect;
 use WindowStall\Core\Basket\Codes\TypedCode;
 use WindowStall\Core\Payment\MethodTerms;
 use WindowStall\Core\Payment\PayMethod;
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Counter\CheckoutForm;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Order;
@@ -132,7 +132,7 @@ final readonly class CheckoutController
             return $payAt === null || $framed
                 ? redirect()->to('/orders/'.$order->token.'/pay'.($framed ? '?framed=1' : ''), 303)
                 : redirect()->away($payAt, 303);
-        } catch (Said $said) {
+        } catch (UserMessage $said) {
             return $this->page($stall, $contents, $form, $said->getMessage(), 503);
         }
     }

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Core\Dispatch\Sourcing\Preference;
+use WindowStall\Core\Dispatch\Sourcing\SourcingPreference;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Counter\Sourcing\SharingRule;
 use WindowStall\Source\SupplierConnection;
@@ -27,8 +27,8 @@ final class SharingController
         return Inertia::render('counter/SharingPage', [
             'preferences' => array_column($rule->preferences, 'value'),
             'words' => array_combine(
-                array_column(Preference::cases(), 'value'),
-                array_map(static fn (Preference $one): string => $one->words(), Preference::cases()),
+                array_column(SourcingPreference::cases(), 'value'),
+                array_map(static fn (SourcingPreference $one): string => $one->words(), SourcingPreference::cases()),
             ),
             'suppliers' => array_map(
                 static fn (int $id): array => ['id' => $id, 'name' => (string) $names->get($id)],
@@ -53,7 +53,7 @@ final class SharingController
     {
         $typed = $request->validate([
             'preferences' => 'required|array|min:1|max:5',
-            'preferences.*' => ['required', 'distinct', Rule::enum(Preference::class)],
+            'preferences.*' => ['required', 'distinct', Rule::enum(SourcingPreference::class)],
             'suppliers' => 'array|max:200',
             'suppliers.*' => 'integer',
             'dearer' => 'sometimes|string|max:10',
@@ -69,7 +69,7 @@ final class SharingController
 
     private static function sentence(SharingRule $rule): string
     {
-        $then = array_map(static fn (Preference $one): string => $one->words(), $rule->preferences);
+        $then = array_map(static fn (SourcingPreference $one): string => $one->words(), $rule->preferences);
         $last = array_pop($then);
 
         return 'What was promised comes first; then '.($then === [] ? '' : implode(', then ', $then).', then ').$last.'.';

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Payment;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Support\Speech\Speech;
 
 /** The payment service can't be reached or is too slow; in words for the shopper. */
-final class PaymentTrouble extends \RuntimeException implements Said
+final class PaymentTrouble extends \RuntimeException implements UserMessage
 {
     private function __construct(public readonly Trouble $trouble)
     {

@@ -7,7 +7,7 @@ namespace WindowStall\Counter\Returns;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
-use WindowStall\Bench\OnOffer;
+use WindowStall\Bench\OptionChoices;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Counter\Order;
 use WindowStall\Stall\Stall;
@@ -28,7 +28,7 @@ final class Instead
             if ($figures === null) {
                 continue;
             }
-            $offer = OnOffer::of($figures);
+            $offer = OptionChoices::of($figures);
             foreach ($figures->variants as $variant) {
                 if ($variant->buyable()) {
                     $choices[$line->id][$variant->row->id] = $stall->phrases()->chosen($offer->chosen($variant));
@@ -58,7 +58,7 @@ final class Instead
     {
         [$figures, $one] = self::find($stall, $variant);
 
-        return $figures === null || $one === null ? '' : OnOffer::of($figures)->chosen($one);
+        return $figures === null || $one === null ? '' : OptionChoices::of($figures)->chosen($one);
     }
 
     /** What a piece costs where an order goes, in minor units of its currency; null where it isn't sold there now. */

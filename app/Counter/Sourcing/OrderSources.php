@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Delivery\ArrivalDates;
 use WindowStall\Core\Delivery\Quote\Dispatcher;
-use WindowStall\Core\Delivery\Quote\Goods;
+use WindowStall\Core\Delivery\Quote\QuotedGoods;
 use WindowStall\Core\Delivery\WorkCalendar;
 use WindowStall\Core\Dispatch\Sourcing\Source;
 use WindowStall\Core\Dispatch\Sourcing\SourcedLine;
@@ -114,7 +114,7 @@ final class OrderSources
         Order $order,
         OrderLine $line,
         SupplierVariant $variant,
-        Goods $said,
+        QuotedGoods $said,
         array $dispatchers,
         DateTimeImmutable $at,
     ): array {

@@ -7,8 +7,8 @@ namespace WindowStall\Counter\Sourcing;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\Sourcing\Allocation;
-use WindowStall\Core\Dispatch\Sourcing\Preference;
 use WindowStall\Core\Dispatch\Sourcing\Sharing;
+use WindowStall\Core\Dispatch\Sourcing\SourcingPreference;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\Reservations;
@@ -39,7 +39,7 @@ final class ShareOut
             return;
         }
         $rule = SharingRule::of($stall);
-        if ($rule->preferences === [Preference::AsSold] && ! self::hasOthers($lines)) {
+        if ($rule->preferences === [SourcingPreference::AsSold] && ! self::hasOthers($lines)) {
             return;
         }
         $shared = self::try($order, $lines);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Sourcing;
 
-use WindowStall\Core\Dispatch\Sourcing\Preference;
+use WindowStall\Core\Dispatch\Sourcing\SourcingPreference;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
@@ -12,7 +12,7 @@ use WindowStall\Stall\Stall;
 final readonly class SharingRule
 {
     /**
-     * @param  non-empty-list<Preference>  $preferences
+     * @param  non-empty-list<SourcingPreference>  $preferences
      * @param  list<int>  $suppliers  connections, the first first
      */
     public function __construct(public array $preferences, public array $suppliers)
@@ -23,14 +23,14 @@ final readonly class SharingRule
     {
         $said = is_array($stall->sharing) ? $stall->sharing : [];
         $preferences = array_values(array_filter(array_map(
-            static fn (mixed $one): ?Preference => is_string($one) ? Preference::tryFrom($one) : null,
+            static fn (mixed $one): ?SourcingPreference => is_string($one) ? SourcingPreference::tryFrom($one) : null,
             is_array($said['preferences'] ?? null) ? $said['preferences'] : [],
         )));
         $liked = array_values(array_filter(is_array($said['suppliers'] ?? null) ? $said['suppliers'] : [], is_int(...)));
         $all = SupplierConnection::of($stall)->orderBy('id')->pluck('id')->map(intval(...))->all();
 
         return new self(
-            $preferences === [] ? [Preference::AsSold] : $preferences,
+            $preferences === [] ? [SourcingPreference::AsSold] : $preferences,
             array_values(array_unique([...array_intersect($liked, $all), ...$all])),
         );
     }

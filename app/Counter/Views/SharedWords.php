@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Views;
 
 use DateTimeImmutable;
-use WindowStall\Core\Dispatch\Sourcing\Preference;
+use WindowStall\Core\Dispatch\Sourcing\SourcingPreference;
 use WindowStall\Counter\Order;
 use WindowStall\Support\Views\MoneyView;
 
@@ -18,11 +18,11 @@ final class SharedWords
         if ($order->shared === null) {
             return [];
         }
-        $words = ['Shared out by '.(Preference::tryFrom($order->shared['rule'])?->words() ?? 'your rule').', what was promised first.'];
+        $words = ['Shared out by '.(SourcingPreference::tryFrom($order->shared['rule'])?->words() ?? 'your rule').', what was promised first.'];
         foreach ($order->shared['others'] as $preference => $figures) {
             $words[] = sprintf(
                 '%s: %s landed, in %s, there by %s.',
-                ucfirst((string) Preference::tryFrom($preference)?->words()),
+                ucfirst((string) SourcingPreference::tryFrom($preference)?->words()),
                 MoneyView::text($order->homeMoney($figures['landed'])),
                 $figures['parcels'] === 1 ? 'one parcel' : $figures['parcels'].' parcels',
                 (new DateTimeImmutable($figures['by']))->format('l j F'),

@@ -12,13 +12,13 @@ use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Postcode;
+use WindowStall\Delivery\MarketGoods;
 use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\Views\TrialGoodView;
 use WindowStall\Delivery\Views\TriedView;
 use WindowStall\Delivery\WantedLine;
 use WindowStall\Delivery\WantedLines;
 use WindowStall\Delivery\WindowGood;
-use WindowStall\Delivery\WindowGoods;
 use WindowStall\Shelves\Covers;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
@@ -35,8 +35,8 @@ final class TryController
     {
         $words = mb_substr(trim(Typed::text($request, 'q')), 0, 120);
         $found = $words === ''
-            ? WindowGoods::first($stall, self::OFFERED)
-            : WindowGoods::called($stall, $words, self::OFFERED);
+            ? MarketGoods::first($stall, self::OFFERED)
+            : MarketGoods::called($stall, $words, self::OFFERED);
         $pictures = Covers::leading($stall, array_map(static fn (WindowGood $g): int => $g->listing, $found));
 
         return new JsonResponse(array_map(

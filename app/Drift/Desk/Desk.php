@@ -6,7 +6,7 @@ namespace WindowStall\Drift\Desk;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Core\Drift\Group;
+use WindowStall\Core\Drift\ChangeGroup;
 use WindowStall\Core\Drift\GroupFigures;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Drift\DriftChange;
@@ -85,7 +85,7 @@ final readonly class Desk
         $groups = array_map(static fn (\stdClass $row): DeskGroup => new DeskGroup(
             connection: (int) $row->connection_id,
             supplier: (string) ($suppliers[$row->connection_id] ?? ''),
-            group: Group::from((string) $row->happened),
+            group: ChangeGroup::from((string) $row->happened),
             figures: new GroupFigures(
                 count: (int) $row->changes,
                 listings: (int) $row->listings,
@@ -123,7 +123,7 @@ final readonly class Desk
     }
 
     /** @return Builder<DriftChange> what waits of a group */
-    public static function waiting(Stall $stall, int $connection, Group $group): Builder
+    public static function waiting(Stall $stall, int $connection, ChangeGroup $group): Builder
     {
         return DriftChange::query()->where('stall_id', $stall->id)
             ->where('connection_id', $connection)->where('standing', Standing::Asks)

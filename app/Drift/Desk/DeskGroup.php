@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Desk;
 
-use WindowStall\Core\Drift\Group;
+use WindowStall\Core\Drift\ChangeGroup;
+use WindowStall\Core\Drift\ChangeSentences;
 use WindowStall\Core\Drift\GroupFigures;
-use WindowStall\Core\Drift\Told;
 use WindowStall\Core\Money\Money;
 
 /** Changes of one supplier that are the same thing that happened. */
@@ -23,7 +23,7 @@ final readonly class DeskGroup
     public function __construct(
         public int $connection,
         public string $supplier,
-        public Group $group,
+        public ChangeGroup $group,
         public GroupFigures $figures,
         public ?Money $keepWas,
         public ?Money $keepAgreed,
@@ -38,8 +38,8 @@ final readonly class DeskGroup
         return $this->connection.'-'.$this->group->value;
     }
 
-    public function told(): Told
+    public function told(): ChangeSentences
     {
-        return Told::of($this->supplier, $this->group, $this->figures);
+        return ChangeSentences::of($this->supplier, $this->group, $this->figures);
     }
 }

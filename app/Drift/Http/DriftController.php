@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Core\Drift\Group;
+use WindowStall\Core\Drift\ChangeGroup;
 use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Drift\Desk\Desk;
 use WindowStall\Drift\Desk\DeskFilter;
@@ -89,7 +89,7 @@ final readonly class DriftController
     private function group(Stall $stall, string $key, DeskFilter $filter): ?\Illuminate\Database\Eloquent\Builder
     {
         $parts = explode('-', $key, 2);
-        $group = Group::tryFrom($parts[1] ?? '');
+        $group = ChangeGroup::tryFrom($parts[1] ?? '');
 
         return $group === null || preg_match('/^\d{1,15}$/D', $parts[0]) !== 1
             ? null

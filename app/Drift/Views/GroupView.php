@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Views;
 
-use WindowStall\Core\Drift\Group;
+use WindowStall\Core\Drift\ChangeGroup;
 use WindowStall\Core\Money\Money;
 use WindowStall\Drift\Desk\DeskGroup;
 use WindowStall\Support\Views\MoneyView;
@@ -60,18 +60,18 @@ final readonly class GroupView
         );
     }
 
-    private static function agree(Group $group, int $n): string
+    private static function agree(ChangeGroup $group, int $n): string
     {
         $all = $n === 1 ? 'it' : (string) number_format($n);
 
         return match ($group) {
-            Group::CostUp, Group::CostDown, Group::Delivery => "Let $all follow",
-            Group::Renamed => $n === 1 ? 'It is the same' : "All $all are the same",
-            Group::Rewritten => $n === 1 ? 'Show theirs' : "Show theirs, all $all",
-            Group::VariantNew => $n === 1 ? 'Offer it' : "Offer all $all",
-            Group::VariantGone => $n === 1 ? 'Take it off' : "Take all $all off",
-            Group::ItemGone => $n === 1 ? 'Put it by' : "Put all $all by",
-            Group::ItemBack => $n === 1 ? 'Lay it on the bench' : "Lay all $all on the bench",
+            ChangeGroup::CostUp, ChangeGroup::CostDown, ChangeGroup::Delivery => "Let $all follow",
+            ChangeGroup::Renamed => $n === 1 ? 'It is the same' : "All $all are the same",
+            ChangeGroup::Rewritten => $n === 1 ? 'Show theirs' : "Show theirs, all $all",
+            ChangeGroup::VariantNew => $n === 1 ? 'Offer it' : "Offer all $all",
+            ChangeGroup::VariantGone => $n === 1 ? 'Take it off' : "Take all $all off",
+            ChangeGroup::ItemGone => $n === 1 ? 'Put it by' : "Put all $all by",
+            ChangeGroup::ItemBack => $n === 1 ? 'Lay it on the bench' : "Lay all $all on the bench",
             default => 'I have seen it',
         };
     }

@@ -9,7 +9,7 @@ use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\FreeDelivery;
 use WindowStall\Core\Pricing\Offers\FreeDeliveryProposal;
-use WindowStall\Pricing\Sold;
+use WindowStall\Pricing\RecentSales;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 
@@ -37,7 +37,7 @@ final readonly class FreeDeliveryView
     public static function of(Stall $stall): self
     {
         $terms = $stall->terms();
-        $baskets = Sold::baskets($stall);
+        $baskets = RecentSales::baskets($stall);
         $fromOrders = count($baskets) >= 5;
         if (! $fromOrders) {
             // Without orders to look at, every price in the list is taken for a basket of one piece.

@@ -11,7 +11,7 @@ use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Core\Pricing\Offers\RungFigures;
-use WindowStall\Pricing\Sold;
+use WindowStall\Pricing\RecentSales;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Support\Views\Percent;
 
@@ -67,7 +67,7 @@ final readonly class LadderView
             $sheet->duty($f->stall->home_market),
             $sheet->parcelOf((int) $supplier->item?->connection_id),
         );
-        $bought = Sold::quantities($f->stall, $f->listing->id);
+        $bought = RecentSales::quantities($f->stall, $f->listing->id);
         $figures = $ladder->figures(
             $worst->price,
             static fn (int $n): Landed => $cost->landed($n, $sheet->rates()),

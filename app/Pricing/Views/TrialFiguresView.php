@@ -8,7 +8,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Listing\TrialTally;
 use WindowStall\Core\Pricing\Recipe\RuledRecipe;
 use WindowStall\Core\Words\Plural;
-use WindowStall\Pricing\Sold;
+use WindowStall\Pricing\RecentSales;
 use WindowStall\Pricing\TryPricing;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
@@ -179,12 +179,12 @@ final readonly class TrialFiguresView
             $said .= sprintf(
                 ' On the %s pieces sold in the last %d days you would have kept %s %s.',
                 number_format($t->sold),
-                Sold::DAYS,
+                RecentSales::DAYS,
                 MoneyView::text($stall->money(abs($change))),
                 $change < 0 ? 'less' : 'more',
             );
         } else {
-            $said .= sprintf(' Nothing was sold in the last %d days, so there is no keep to compare.', Sold::DAYS);
+            $said .= sprintf(' Nothing was sold in the last %d days, so there is no keep to compare.', RecentSales::DAYS);
         }
 
         return $said;

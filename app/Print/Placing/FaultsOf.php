@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Print\Placing;
 
-use WindowStall\Core\Print\Findings\Artwork as NamedArtwork;
+use WindowStall\Core\Print\Findings\CheckedArtwork as NamedArtwork;
 use WindowStall\Core\Print\Findings\FindFaults;
 use WindowStall\Core\Print\Findings\Finding;
 use WindowStall\Core\Print\Placing\Placing;

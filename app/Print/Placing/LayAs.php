@@ -6,7 +6,7 @@ namespace WindowStall\Print\Placing;
 
 use WindowStall\Core\Print\ArtworkFacts;
 use WindowStall\Core\Print\Findings\Finding;
-use WindowStall\Core\Print\Findings\Weight;
+use WindowStall\Core\Print\Findings\Severity;
 use WindowStall\Core\Print\Placing\KeptPlacing;
 use WindowStall\Core\Print\Placing\Placing;
 use WindowStall\Print\Artwork\Artwork;
@@ -62,7 +62,7 @@ final readonly class LayAs
         for ($n = 0; $n < self::MENDS; $n++) {
             $stops = array_filter(
                 FaultsOf::find($placed->blank(), $placing, $artworks),
-                static fn (Finding $f): bool => $f->weight === Weight::Stops && $f->mend !== null,
+                static fn (Finding $f): bool => $f->weight === Severity::Stops && $f->mend !== null,
             );
             $first = reset($stops);
             if ($first === false || $first->mend === null) {

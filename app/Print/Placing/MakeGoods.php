@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\TakeToBench;
-use WindowStall\Core\Print\Findings\Weight;
+use WindowStall\Core\Print\Findings\Severity;
 use WindowStall\Core\Print\Priced\TwoPrices;
 use WindowStall\Core\Print\PrintedItem;
 use WindowStall\Core\Source\Blank;
@@ -78,7 +78,7 @@ final readonly class MakeGoods
         }
         $artworks = Artwork::of($stall)->where('state', Artwork::READY)->get()->keyBy('id')->all();
         foreach (FaultsOf::find($placed->blank(), $placing, $artworks) as $found) {
-            if ($found->weight === Weight::Stops) {
+            if ($found->weight === Severity::Stops) {
                 throw new Refusal('Mend this first: '.lcfirst($found->short).' '.$found->rest);
             }
         }

@@ -6,7 +6,7 @@ namespace WindowStall\Print\Placing;
 
 use WindowStall\Core\Landing\Cost;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Core\Pricing\Listing\Pricer;
 use WindowStall\Core\Pricing\Listing\PriceSpread;
 use WindowStall\Core\Pricing\Listing\VariantFacts;
@@ -55,7 +55,7 @@ final readonly class WhatItKeeps
             $variants[] = new VariantFacts($n, $from, $hand);
         }
 
-        return array_combine($sizes, $this->pricer->listing($variants, new PriceSpread(Across::Each)));
+        return array_combine($sizes, $this->pricer->listing($variants, new PriceSpread(AcrossVariants::Each)));
     }
 
     /** Two prices at which every size keeps at least what the first one keeps by its recipe. */

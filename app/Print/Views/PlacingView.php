@@ -7,10 +7,10 @@ namespace WindowStall\Print\Views;
 use WindowStall\Bench\Listing;
 use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Core\Print\ArtworkFacts;
-use WindowStall\Core\Print\Colours\Told;
+use WindowStall\Core\Print\Colours\ClothContrast;
 use WindowStall\Core\Print\Findings\Finding;
-use WindowStall\Core\Print\Findings\Weight;
-use WindowStall\Core\Print\Findings\Words;
+use WindowStall\Core\Print\Findings\FindingWords;
+use WindowStall\Core\Print\Findings\Severity;
 use WindowStall\Core\Print\Placing\Laid;
 use WindowStall\Core\Print\Placing\Piece;
 use WindowStall\Core\Print\Placing\Placing;
@@ -119,7 +119,7 @@ final readonly class PlacingView
             keeps: self::keeps($stall, $bySize),
             steps: self::steps($blank, $placing),
             currency: $stall->currency,
-            stops: array_filter($found, static fn (Finding $f): bool => $f->weight === Weight::Stops) !== [],
+            stops: array_filter($found, static fn (Finding $f): bool => $f->weight === Severity::Stops) !== [],
             listing: $placed->made_item_id === null
                 ? null
                 : Listing::of($stall)->where('supplier_item_id', $placed->made_item_id)->value('id'),
@@ -248,7 +248,7 @@ final readonly class PlacingView
             of: $found->of,
             short: $found->short,
             rest: $found->rest,
-            hits: $found->weight === Weight::Fine || $hit === $all ? '' : sprintf('It hits %d of %d variants.', $hit, $all),
+            hits: $found->weight === Severity::Fine || $hit === $all ? '' : sprintf('It hits %d of %d variants.', $hit, $all),
             mend: $found->mend?->label,
         );
     }
@@ -265,7 +265,7 @@ final readonly class PlacingView
             foreach ($placing->printed() as $laid) {
                 foreach ($laid->pieces as $piece) {
                     $read = $facts[$placing->artworkOn($colour, $piece->artwork)] ?? null;
-                    $told = min($told, $read === null ? 1000 : Told::share($read, $laid->ground ?? $hex));
+                    $told = min($told, $read === null ? 1000 : ClothContrast::share($read, $laid->ground ?? $hex));
                 }
             }
             $cloths[] = new ClothView(
@@ -273,7 +273,7 @@ final readonly class PlacingView
                 $hex,
                 in_array($colour, $placing->colours, true),
                 intdiv($told, 10),
-                $told < Told::ENOUGH,
+                $told < ClothContrast::ENOUGH,
             );
         }
 
@@ -326,7 +326,7 @@ final readonly class PlacingView
             $said[] = sprintf('%s%% less from %d', rtrim(rtrim(number_format($bp / 100, 1), '0'), '.'), $from);
         }
 
-        return $said === [] ? '' : sprintf('Of many pieces in one order, printing costs %s.', Words::all($said));
+        return $said === [] ? '' : sprintf('Of many pieces in one order, printing costs %s.', FindingWords::all($said));
     }
 
     private static function prices(Stall $stall, TwoPrices $prices): TwoPricesView

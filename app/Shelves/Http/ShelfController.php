@@ -9,14 +9,14 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Shelves\ChangeShelf;
 use WindowStall\Shelves\DraftWords;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfPlaces;
+use WindowStall\Shelves\ShelfReasons;
 use WindowStall\Shelves\Views\RuleChoicesView;
 use WindowStall\Shelves\Views\ShelfView;
-use WindowStall\Shelves\Why;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
 
@@ -44,7 +44,7 @@ final readonly class ShelfController
             'name' => 'sometimes|required|string|max:80',
             'slug' => 'sometimes|required|string|max:80',
             'rule' => 'sometimes|array',
-            'standing' => ['sometimes', Rule::enum(Standing::class)],
+            'standing' => ['sometimes', Rule::enum(ShelfOrder::class)],
             'words' => 'sometimes|present|nullable|string|max:2000',
             'search_title' => 'sometimes|present|nullable|string|max:200',
             'search_words' => 'sometimes|present|nullable|string|max:400',
@@ -86,13 +86,13 @@ final readonly class ShelfController
             $listings,
         ): void {
             ShelfPlaces::order($stall, $now, $listings);
-            $now->update(['standing' => Standing::Hand]);
+            $now->update(['standing' => ShelfOrder::Hand]);
         }));
     }
 
     public function why(Request $request, Stall $stall, Shelf $shelf): JsonResponse
     {
-        return new JsonResponse(Why::called($stall, $shelf, mb_substr(Typed::text($request, 'q'), 0, 120)));
+        return new JsonResponse(ShelfReasons::called($stall, $shelf, mb_substr(Typed::text($request, 'q'), 0, 120)));
     }
 
     /** A first text for its top, from its goods; nothing is saved. */

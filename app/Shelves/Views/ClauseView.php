@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Shelves\Views;
 
-use WindowStall\Core\Shelves\Clause;
+use WindowStall\Core\Shelves\Condition;
 use WindowStall\Core\Shelves\RuleNotation;
 use WindowStall\Core\Shelves\RuleWords;
 
@@ -23,7 +23,7 @@ final readonly class ClauseView
     ) {
     }
 
-    public static function of(Clause $clause, RuleNotation $notation, RuleWords $words): self
+    public static function of(Condition $clause, RuleNotation $notation, RuleWords $words): self
     {
         return new self(
             field: $clause->field->value,

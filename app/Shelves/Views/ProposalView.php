@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Shelves\Views;
 
 use WindowStall\Core\Shelves\Candidate;
-use WindowStall\Core\Shelves\Field;
+use WindowStall\Core\Shelves\ShelfField;
 use WindowStall\Core\Words\Plural;
 
 /** A shelf that there could be, with what makes it worth having. */
@@ -31,8 +31,8 @@ final readonly class ProposalView
     {
         $count = count($candidate->goods);
         $have = match ($candidate->by) {
-            Field::Type => 'of this type',
-            Field::Tag => 'tagged so',
+            ShelfField::Type => 'of this type',
+            ShelfField::Tag => 'tagged so',
             default => 'called so',
         };
         $nowhere = match (true) {
@@ -42,13 +42,13 @@ final readonly class ProposalView
         };
 
         return new self(
-            by: $candidate->by instanceof Field ? $candidate->by->value : 'word',
+            by: $candidate->by instanceof ShelfField ? $candidate->by->value : 'word',
             named: $candidate->name,
             name: mb_strtoupper(mb_substr($candidate->name, 0, 1)).mb_substr(str_replace('-', ' ', $candidate->name), 1),
             why: sprintf('%d goods are %s. %s', $count, $have, $nowhere),
             picture: $picture,
             goods: $count,
-            listings: $candidate->by instanceof Field ? [] : $candidate->goods,
+            listings: $candidate->by instanceof ShelfField ? [] : $candidate->goods,
         );
     }
 }

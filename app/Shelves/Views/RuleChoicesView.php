@@ -6,8 +6,8 @@ namespace WindowStall\Shelves\Views;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Filing;
-use WindowStall\Core\Shelves\Field;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfField;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
@@ -46,21 +46,21 @@ final readonly class RuleChoicesView
     public static function of(Stall $stall): self
     {
         return new self(
-            fields: array_map(static fn (Field $field): FieldChoiceView => new FieldChoiceView(
+            fields: array_map(static fn (ShelfField $field): FieldChoiceView => new FieldChoiceView(
                 field: $field->value,
                 asks: $field->asks()->value,
                 label: $field->label(),
                 unit: match ($field) {
-                    Field::Price, Field::Keep => $stall->currency,
-                    Field::Margin => '%',
-                    Field::Stock => 'pieces',
-                    Field::New, Field::Sold, Field::Days => 'days',
+                    ShelfField::Price, ShelfField::Keep => $stall->currency,
+                    ShelfField::Margin => '%',
+                    ShelfField::Stock => 'pieces',
+                    ShelfField::New, ShelfField::Sold, ShelfField::Days => 'days',
                     default => '',
                 },
                 names: self::names($stall, $field),
-            ), Field::cases()),
+            ), ShelfField::cases()),
             standings: array_column(
-                array_map(static fn (Standing $s): array => [$s->value, $s->words()], Standing::cases()),
+                array_map(static fn (ShelfOrder $s): array => [$s->value, $s->words()], ShelfOrder::cases()),
                 1,
                 0,
             ),
@@ -68,7 +68,7 @@ final readonly class RuleChoicesView
     }
 
     /** @return array<string, string> */
-    private static function names(Stall $stall, Field $field): array
+    private static function names(Stall $stall, ShelfField $field): array
     {
         $same = static fn (array $names): array => array_combine($names, $names);
         $read = static fn (string $sql, string $column): array => array_map(
@@ -78,12 +78,12 @@ final readonly class RuleChoicesView
         $countries = static fn (array $codes): array => array_combine($codes, array_map(Stall::countryName(...), $codes));
 
         return match ($field) {
-            Field::Tag => $same(Filing::tags($stall)),
-            Field::Type => $same(Filing::types($stall)),
-            Field::Supplier => SupplierConnection::of($stall)->orderBy('name')->pluck('name', 'id')
+            ShelfField::Tag => $same(Filing::tags($stall)),
+            ShelfField::Type => $same(Filing::types($stall)),
+            ShelfField::Supplier => SupplierConnection::of($stall)->orderBy('name')->pluck('name', 'id')
                 ->mapWithKeys(static fn (mixed $name, mixed $id): array => [(string) $id => (string) $name])->all(),
-            Field::Option => $same($read(self::OPTIONS, 'name')),
-            Field::PostedFrom => $countries($read(self::POSTED_FROM, 'code')),
+            ShelfField::Option => $same($read(self::OPTIONS, 'name')),
+            ShelfField::PostedFrom => $countries($read(self::POSTED_FROM, 'code')),
             default => [],
         };
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Shelves\Views;
 
-use WindowStall\Core\Shelves\Clause;
-use WindowStall\Core\Shelves\Group;
+use WindowStall\Core\Shelves\Condition;
+use WindowStall\Core\Shelves\ConditionGroup;
 use WindowStall\Shelves\RuleReader;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Stall\Stall;
@@ -26,12 +26,12 @@ final readonly class RuleView
         }
         $notation = RuleReader::notation($stall);
         $words = RuleReader::words($stall);
-        $view = static fn (Clause $c): ClauseView => ClauseView::of($c, $notation, $words);
+        $view = static fn (Condition $c): ClauseView => ClauseView::of($c, $notation, $words);
 
         return new self(
             join: $rule->joined->value,
             parts: array_map(
-                static fn (Clause|Group $p): RulePartView => $p instanceof Group
+                static fn (Condition|ConditionGroup $p): RulePartView => $p instanceof ConditionGroup
                     ? new RulePartView($p->joined->value, array_map($view, $p->clauses))
                     : new RulePartView('', [$view($p)]),
                 $rule->parts,

@@ -110,7 +110,7 @@ final class FindGoods
      * @param  string  $path  the page they stand on
      * @param  array<string, string>  $with  what stands in each of its addresses
      */
-    public function __invoke(Builder $goods, string $path, array $with = []): Found
+    public function __invoke(Builder $goods, string $path, array $with = []): FoundGoods
     {
         $counts = $this->counts($goods);
         $count = (int) ($counts['all'][''] ?? 0);
@@ -118,7 +118,7 @@ final class FindGoods
         $listings = $counts['page'] ?? [];
         ksort($listings);
 
-        return new Found(
+        return new FoundGoods(
             listings: array_values(array_map(intval(...), $listings)),
             count: $count,
             page: min($this->asked->page, $pages),

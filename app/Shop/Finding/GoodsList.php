@@ -6,13 +6,13 @@ namespace WindowStall\Shop\Finding;
 
 use Closure;
 use Illuminate\Database\Query\Builder;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 
 /** A list of goods as it is asked for: which goods, under which heading, at which address. */
 final readonly class GoodsList
 {
     /**
-     * @param  Closure(Standing|null): Builder  $goods  rows of goods_facts in that order, or in the list's own
+     * @param  Closure(ShelfOrder|null): Builder  $goods  rows of goods_facts in that order, or in the list's own
      * @param  string  $path  its address, without what it is asked with
      * @param  string  $words  what stands above the goods
      * @param  string|null  $title  for search engines

@@ -7,7 +7,7 @@ namespace WindowStall\Shop\Finding;
 use Illuminate\Http\Request;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Stall\Stall;
 
 /**
@@ -38,7 +38,7 @@ final readonly class Narrowing
         public ?int $within,
         public bool $now,
         public bool $offers,
-        public ?Standing $sort,
+        public ?ShelfOrder $sort,
         public int $page,
     ) {
     }
@@ -49,7 +49,7 @@ final readonly class Narrowing
         $number = static fn (string $name, int $most): ?int => preg_match('/^\d{1,10}$/D', $text($name)) === 1
             ? max(1, min($most, (int) $text($name)))
             : null;
-        $sort = Standing::tryFrom($text('sort'));
+        $sort = ShelfOrder::tryFrom($text('sort'));
 
         return new self(
             types: self::texts($request, 'type'),
@@ -59,7 +59,7 @@ final readonly class Narrowing
             within: $number('within', 365),
             now: $text('now') === '1',
             offers: $text('offers') === '1',
-            sort: in_array($sort, Standing::forShoppers(), true) ? $sort : null,
+            sort: in_array($sort, ShelfOrder::forShoppers(), true) ? $sort : null,
             page: $number('page', self::MOST_PAGES) ?? 1,
         );
     }

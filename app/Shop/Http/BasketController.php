@@ -10,7 +10,7 @@ use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
-use WindowStall\Bench\OnOffer;
+use WindowStall\Bench\OptionChoices;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\Codes\TypedCode;
@@ -68,7 +68,7 @@ final readonly class BasketController
         }
         if (! $variant->buyable()) {
             $phrases = $stall->phrases();
-            $chosen = $phrases->chosen(OnOffer::of($figures)->chosen($variant));
+            $chosen = $phrases->chosen(OptionChoices::of($figures)->chosen($variant));
             $name = $phrases->say($listing->shown_title).($chosen === '' ? '' : ', '.$chosen);
 
             return $this->page($stall, $basket, Speech::say('till.basket.sold_out', name: $name), 422);

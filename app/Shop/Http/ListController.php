@@ -12,7 +12,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Core\Shelves\SearchWords;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Shelves\NoteSearch;
 use WindowStall\Shelves\SearchGoods;
 use WindowStall\Shelves\Shelf;
@@ -40,9 +40,9 @@ final readonly class ListController
         $stall = ShopStall::of($request);
 
         return $this->list($request, $stall, new GoodsList(
-            goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(
+            goods: fn (?ShelfOrder $sort): Builder => ShelfGoods::ordered(
                 ShelfGoods::all($stall),
-                $sort ?? Standing::Newest,
+                $sort ?? ShelfOrder::Newest,
             ),
             heading: Speech::say('shop.everything_here'),
             path: '/goods',
@@ -62,7 +62,7 @@ final readonly class ListController
         $name = $phrases->say($shelf->name);
 
         return $this->list($request, $stall, new GoodsList(
-            goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(
+            goods: fn (?ShelfOrder $sort): Builder => ShelfGoods::ordered(
                 ShelfGoods::on($stall, $shelf),
                 $sort ?? $shelf->standing,
                 $sort === null ? $shelf : null,
@@ -88,9 +88,9 @@ final readonly class ListController
         $said = $stall->phrases()->say($name);
 
         return $this->list($request, $stall, new GoodsList(
-            goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(
+            goods: fn (?ShelfOrder $sort): Builder => ShelfGoods::ordered(
                 ShelfGoods::all($stall)->whereRaw('? = ANY (facts.tags)', [$name]),
-                $sort ?? Standing::Newest,
+                $sort ?? ShelfOrder::Newest,
             ),
             heading: Str::ucfirst($said),
             path: '/tagged/'.$tag,
@@ -110,7 +110,7 @@ final readonly class ListController
         $look = $meant ?? $words;
         $found = 0;
         $page = $this->list($request, $stall, new GoodsList(
-            goods: fn (?Standing $sort): Builder => $sort === null
+            goods: fn (?ShelfOrder $sort): Builder => $sort === null
                 ? $search->called($look)
                 : ShelfGoods::ordered($search->called($look)->reorder(), $sort),
             heading: $words->words === [] ? Speech::say('shop.looking.something') : sprintf('“%s”', $words->text()),

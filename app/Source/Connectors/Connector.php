@@ -22,7 +22,7 @@ interface Connector
     public function catalogue(Access $access): iterable;
 
     /**
-     * @param  list<Parcel>  $parcels
+     * @param  list<ParcelToQuote>  $parcels
      * @return list<list<Quote>> in the order of the parcels; an empty list where nothing is delivered
      */
     public function quotes(Access $access, array $parcels): array;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /** A supplier that can't be reached, doesn't know the key, or answers what can't be used; in words for the seller. */
-final class SupplierTrouble extends \RuntimeException implements Said
+final class SupplierTrouble extends \RuntimeException implements UserMessage
 {
     /**
      * @param  bool  $passing  whether trying again later may help

@@ -7,7 +7,7 @@ namespace WindowStall\Source\Feeds;
 use Illuminate\Support\Facades\Cache;
 use WindowStall\Core\Feeds\AssembleItem;
 use WindowStall\Core\Feeds\BrokenText;
-use WindowStall\Core\Feeds\Line;
+use WindowStall\Core\Feeds\FeedRow;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
 use WindowStall\Core\Feeds\Reject;
@@ -121,7 +121,7 @@ final readonly class FeedSample
     public function assembled(Mapping $mapping): array
     {
         $read = new ReadLine($mapping, $this->header);
-        /** @var array<string, non-empty-list<Line>> $byItem */
+        /** @var array<string, non-empty-list<FeedRow>> $byItem */
         $byItem = [];
         $rejects = [];
         foreach ($this->rows as $number => $values) {

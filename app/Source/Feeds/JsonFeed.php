@@ -35,7 +35,7 @@ final readonly class JsonFeed implements Feed
         $this->lists = array_map(strval(...), array_keys($lists));
         $this->list = Parts::choose($lists, $part, 'list');
         $this->late = new LateColumns();
-        $this->header = Records::header($this->records(), $late);
+        $this->header = NestedRecords::header($this->records(), $late);
     }
 
     public function about(): string
@@ -65,7 +65,7 @@ final readonly class JsonFeed implements Feed
 
     public function rows(): iterable
     {
-        return Records::table($this->records(), $this->header, $this->late);
+        return NestedRecords::table($this->records(), $this->header, $this->late);
     }
 
     /** @return \Generator<int, array<mixed>> */
@@ -98,7 +98,7 @@ final readonly class JsonFeed implements Feed
                 );
             }
             $n++;
-            yield str_starts_with($object, '[') ? [Records::ODD => mb_substr($object, 0, 200)] : $record;
+            yield str_starts_with($object, '[') ? [NestedRecords::ODD => mb_substr($object, 0, 200)] : $record;
         }
     }
 

@@ -68,7 +68,7 @@ final class JsonLists
     /** @return list<string> */
     private static function columns(string $object): array
     {
-        $names = array_keys(Records::rows(JsonText::decode($object) ?? [])[0] ?? []);
+        $names = array_keys(NestedRecords::rows(JsonText::decode($object) ?? [])[0] ?? []);
 
         return array_map(
             static fn (int|string $path): string => substr((string) strrchr('/'.$path, '/'), 1),

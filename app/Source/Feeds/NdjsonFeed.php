@@ -18,7 +18,7 @@ final readonly class NdjsonFeed implements Feed
     public function __construct(private string $path, array $late = [])
     {
         $this->late = new LateColumns();
-        $this->header = Records::header($this->records(), $late);
+        $this->header = NestedRecords::header($this->records(), $late);
     }
 
     public function parts(): array
@@ -48,7 +48,7 @@ final readonly class NdjsonFeed implements Feed
 
     public function rows(): iterable
     {
-        return Records::table($this->records(), $this->header, $this->late);
+        return NestedRecords::table($this->records(), $this->header, $this->late);
     }
 
     /** @return \Generator<int, array<mixed>> */
@@ -71,7 +71,7 @@ final readonly class NdjsonFeed implements Feed
                     continue;
                 }
                 $record = str_starts_with($line, '{') ? JsonText::decode($line, asWritten: true) : null;
-                yield $record ?? [Records::BROKEN => mb_scrub($line)];
+                yield $record ?? [NestedRecords::BROKEN => mb_scrub($line)];
             }
         } finally {
             fclose($in);

@@ -53,7 +53,7 @@ final readonly class XmlFeed implements Feed
         $this->alike = array_fill_keys($lists->alike($this->goods), true);
         $this->twice = $lists->twice($this->goods);
         $this->late = new LateColumns();
-        $this->header = Records::header($this->records(), $late);
+        $this->header = NestedRecords::header($this->records(), $late);
     }
 
     public function parts(): array
@@ -83,7 +83,7 @@ final readonly class XmlFeed implements Feed
 
     public function rows(): iterable
     {
-        return Records::table($this->records(), $this->header, $this->late);
+        return NestedRecords::table($this->records(), $this->header, $this->late);
     }
 
     /** @return \Generator<int, array<mixed>> */

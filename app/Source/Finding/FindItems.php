@@ -47,11 +47,11 @@ final readonly class FindItems
         'newest' => '-l.supplier_item_id',
     ];
 
-    public function __construct(private SearchWords $searchWords)
+    public function __construct(private ItemSearchWords $searchWords)
     {
     }
 
-    public function __invoke(Stall $stall, ItemSearch $search, ?PageKey $from = null): Found
+    public function __invoke(Stall $stall, ItemSearch $search, ?PageKey $from = null): FoundItems
     {
         $found = $this->find($stall, $search, $search->words, $from);
         if ($found->counts->any || $search->words === '') {
@@ -62,7 +62,7 @@ final readonly class FindItems
         return $instead === null ? $found : $this->find($stall, $search, $instead, $from)->instead($instead);
     }
 
-    private function find(Stall $stall, ItemSearch $search, string $words, ?PageKey $from): Found
+    private function find(Stall $stall, ItemSearch $search, string $words, ?PageKey $from): FoundItems
     {
         $base = $this->base($stall, $search, $words);
         [$counts, $countValues] = ItemCounts::columns($stall, $search);
@@ -81,7 +81,7 @@ final readonly class FindItems
             ? new PageKey($row[0], (int) $row[1], $back)
             : null;
 
-        return new Found(
+        return new FoundItems(
             array_values(array_map(static fn (array $row): int => (int) $row[1], $rows)),
             $from !== null && (! $from->back || $more) ? $key($rows[0] ?? null, true) : null,
             $more || ($from !== null && $from->back) ? $key(end($rows), false) : null,

@@ -12,7 +12,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\Intl\Countries;
 use WindowStall\Core\Feeds\DecimalSign;
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Money\Currency;
@@ -153,7 +153,7 @@ final class MappingController
             [
                 'columns' => 'present|array|max:300',
                 'columns.*.name' => 'required|string|max:120',
-                'columns.*.field' => ['required', Rule::enum(Field::class)],
+                'columns.*.field' => ['required', Rule::enum(FeedField::class)],
                 'decimal' => ['required', Rule::enum(DecimalSign::class)],
                 'kilograms' => 'required|boolean',
                 'currency' => ['required', Rule::in(ReferenceRates::currencies())],
@@ -174,7 +174,7 @@ final class MappingController
         );
         $single = array_count_values(
             array_column(
-                array_filter($typed['columns'], static fn (array $c): bool => ! Field::from($c['field'])->many()),
+                array_filter($typed['columns'], static fn (array $c): bool => ! FeedField::from($c['field'])->many()),
                 'field',
             ),
         );
@@ -184,7 +184,7 @@ final class MappingController
                     sprintf(
                         '%d columns are said to be the %s. Only one can be.',
                         $n,
-                        Field::from((string) $field)->words(),
+                        FeedField::from((string) $field)->words(),
                     ),
                 );
             }
@@ -194,7 +194,7 @@ final class MappingController
             new Mapping(
                 array_values(
                     array_map(
-                        static fn (array $c): MappedColumn => new MappedColumn($c['name'], Field::from($c['field'])),
+                        static fn (array $c): MappedColumn => new MappedColumn($c['name'], FeedField::from($c['field'])),
                         $typed['columns'],
                     ),
                 ),

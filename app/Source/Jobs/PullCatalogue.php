@@ -12,13 +12,13 @@ use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\KeepListening;
 use WindowStall\Source\MadeGoods;
+use WindowStall\Source\Pulling\ApplyPull;
 use WindowStall\Source\Pulling\Gathered;
+use WindowStall\Source\Pulling\ItemChanges;
 use WindowStall\Source\Pulling\JudgePull;
 use WindowStall\Source\Pulling\SaveItems;
 use WindowStall\Source\Pulling\SetAside;
 use WindowStall\Source\Pulling\StoreFirst;
-use WindowStall\Source\Pulling\ToldApart;
-use WindowStall\Source\Pulling\WorkIn;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
@@ -45,7 +45,7 @@ final class PullCatalogue extends RunJob
         StoreFirst $store,
         Gathered $gathered,
         SetAside $aside,
-        WorkIn $workIn,
+        ApplyPull $workIn,
         KeepListening $listen,
     ): void {
         $run = Run::query()->find($this->runId);
@@ -99,7 +99,7 @@ final class PullCatalogue extends RunJob
             $learnt = $this->pages(
                 $run,
                 $connection,
-                static fn (CataloguePage $page): ToldApart => $store->take($stall, $connection, $page),
+                static fn (CataloguePage $page): ItemChanges => $store->take($stall, $connection, $page),
             );
         } finally {
             // Also what was read before it was stopped or broke off.
@@ -122,10 +122,10 @@ final class PullCatalogue extends RunJob
         $learnt = $this->pages(
             $run,
             $connection,
-            static function (CataloguePage $page) use ($connection, $save, $gathered, $judge): ToldApart {
+            static function (CataloguePage $page) use ($connection, $save, $gathered, $judge): ItemChanges {
                 $compared =
                     $page->same !== []
-                        ? ToldApart::same($page->same)
+                        ? ItemChanges::same($page->same)
                         : $save->compare($connection, $page->items, $page->raw);
                 $gathered->add($compared);
                 $judge->look($connection, $compared);
@@ -156,7 +156,7 @@ final class PullCatalogue extends RunJob
     /**
      * Reads page by page.
      *
-     * @param  callable(CataloguePage): ToldApart  $take
+     * @param  callable(CataloguePage): ItemChanges  $take
      * @return array<string, mixed>|null settings that the catalogue taught; null where all of it came as last time
      */
     private function pages(Run $run, SupplierConnection $connection, callable $take): ?array

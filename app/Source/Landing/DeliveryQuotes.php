@@ -6,7 +6,7 @@ namespace WindowStall\Source\Landing;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Source\Item;
-use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\SupplierConnection;
@@ -39,7 +39,7 @@ final class DeliveryQuotes
         foreach ($items as $item) {
             foreach ($item->variants as $variant) {
                 foreach ($variant->stock as $warehouse => $pieces) {
-                    $wanted[$warehouse.'|'.$variant->grams] ??= new Parcel($warehouse, $market, $variant->grams);
+                    $wanted[$warehouse.'|'.$variant->grams] ??= new ParcelToQuote($warehouse, $market, $variant->grams);
                 }
             }
         }
@@ -61,7 +61,7 @@ final class DeliveryQuotes
         $kept = DB::table('delivery_quotes')->where('connection_id', $connection->id)->get();
         $parcels = $before = [];
         foreach ($kept as $row) {
-            $parcels[] = new Parcel((string) $row->warehouse, (string) $row->destination, (int) $row->grams);
+            $parcels[] = new ParcelToQuote((string) $row->warehouse, (string) $row->destination, (int) $row->grams);
             $before[] = json_decode((string) $row->methods, true);
         }
         if ($parcels === []) {
@@ -75,13 +75,13 @@ final class DeliveryQuotes
     }
 
     /**
-     * @param  array<string, Parcel>  $wanted
+     * @param  array<string, ParcelToQuote>  $wanted
      * @return array<string, list<Quote>>
      */
     private function known(SupplierConnection $connection, string $market, array $wanted): array
     {
         $known = [];
-        $grams = array_values(array_unique(array_map(static fn (Parcel $p): int => $p->grams, $wanted)));
+        $grams = array_values(array_unique(array_map(static fn (ParcelToQuote $p): int => $p->grams, $wanted)));
         $rows = DB::table('delivery_quotes')
             ->where('connection_id', $connection->id)
             ->where('destination', $market)
@@ -99,7 +99,7 @@ final class DeliveryQuotes
     }
 
     /**
-     * @param  array<string, Parcel>  $parcels
+     * @param  array<string, ParcelToQuote>  $parcels
      * @return array<string, list<Quote>>
      */
     private function ask(SupplierConnection $connection, array $parcels): array
@@ -111,7 +111,7 @@ final class DeliveryQuotes
     }
 
     /**
-     * @param  list<Parcel>  $parcels
+     * @param  list<ParcelToQuote>  $parcels
      * @param  list<list<Quote>>  $answers
      */
     private function keep(SupplierConnection $connection, array $parcels, array $answers): void

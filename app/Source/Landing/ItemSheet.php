@@ -10,7 +10,7 @@ use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\Variant;
-use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\SupplierConnection;
@@ -41,7 +41,7 @@ final class ItemSheet
         $parcels = [];
         foreach (array_keys($variant->stock) as $warehouse) {
             for ($pieces = 1; $pieces <= self::MOST_PIECES; $pieces++) {
-                $parcels[] = [$warehouse, $pieces, new Parcel($warehouse, $market, $variant->grams * $pieces)];
+                $parcels[] = [$warehouse, $pieces, new ParcelToQuote($warehouse, $market, $variant->grams * $pieces)];
             }
         }
         $answers =
@@ -49,7 +49,7 @@ final class ItemSheet
                 ? []
                 : $connection
                     ->connector()
-                    ->quotes($connection->access(), array_map(static fn (array $p): Parcel => $p[2], $parcels));
+                    ->quotes($connection->access(), array_map(static fn (array $p): ParcelToQuote => $p[2], $parcels));
         $offers = [];
         foreach ($parcels as $i => [$warehouse, $pieces]) {
             foreach ($answers[$i] as $quote) {

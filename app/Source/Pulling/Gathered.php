@@ -115,7 +115,7 @@ final readonly class Gathered
     }
 
     /** Lays a page by; nothing of it is used yet. */
-    public function add(ToldApart $compared): void
+    public function add(ItemChanges $compared): void
     {
         $said = [];
         foreach ($compared->changed as ['item' => $item, 'said' => $words]) {

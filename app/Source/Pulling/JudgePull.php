@@ -66,7 +66,7 @@ final class JudgePull
         $this->tally = new Tally();
     }
 
-    public function look(SupplierConnection $connection, ToldApart $compared): void
+    public function look(SupplierConnection $connection, ItemChanges $compared): void
     {
         $this->met += count($compared->ids);
         if ($compared->counts['changed'] === 0) {

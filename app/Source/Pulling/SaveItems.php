@@ -16,7 +16,7 @@ use WindowStall\Support\Copy;
  *
  * What changed goes by COPY into tables of the session, and from there by one statement per table.
  *
- * @phpstan-import-type ChangedItem from ToldApart
+ * @phpstan-import-type ChangedItem from ItemChanges
  * @phpstan-import-type FirstFigures from FirstLandings
  */
 final class SaveItems
@@ -174,7 +174,7 @@ final class SaveItems
      * @param  list<Item>  $items  the same twice: the first stands
      * @param  array<string, string>  $raw  item's id → a hash of it as it came
      */
-    public function compare(SupplierConnection $connection, array $items, array $raw = []): ToldApart
+    public function compare(SupplierConnection $connection, array $items, array $raw = []): ItemChanges
     {
         $known = $this->known($connection, $items);
         $changed = [];
@@ -197,7 +197,7 @@ final class SaveItems
             }
         }
 
-        return new ToldApart($changed, $counts, array_map(strval(...), array_keys($seen)), $raw);
+        return new ItemChanges($changed, $counts, array_map(strval(...), array_keys($seen)), $raw);
     }
 
     /**
@@ -206,7 +206,7 @@ final class SaveItems
      *
      * @param  FirstFigures  $landed
      */
-    public function first(SupplierConnection $connection, ToldApart $compared, array $landed): void
+    public function first(SupplierConnection $connection, ItemChanges $compared, array $landed): void
     {
         DB::transaction(fn () => $this->write($connection, $compared, $compared->counts['changed'] > 0, $landed));
     }
@@ -232,7 +232,7 @@ final class SaveItems
      */
     private function write(
         SupplierConnection $connection,
-        ToldApart $compared,
+        ItemChanges $compared,
         bool $mark,
         array $landed = FirstLandings::NONE,
     ): void {

@@ -20,21 +20,21 @@ final class StoreFirst
     /** Variants that are held before they are stored, besides those of one page. */
     private const MOST = 2_500;
 
-    private ToldApart $held;
+    private ItemChanges $held;
 
     private int $variants = 0;
 
     public function __construct(private readonly SaveItems $save, private readonly FirstLandings $landings)
     {
-        $this->held = ToldApart::same([]);
+        $this->held = ItemChanges::same([]);
     }
 
     /**
-     * @return ToldApart what is new of the page
+     * @return ItemChanges what is new of the page
      *
      * @throws SupplierTrouble
      */
-    public function take(Stall $stall, SupplierConnection $connection, CataloguePage $page): ToldApart
+    public function take(Stall $stall, SupplierConnection $connection, CataloguePage $page): ItemChanges
     {
         $ids = array_map(static fn (Item $item): string => $item->id, $page->items);
         if (array_intersect($ids, $this->held->ids) !== []) {
@@ -54,7 +54,7 @@ final class StoreFirst
     /** @throws SupplierTrouble */
     public function store(Stall $stall, SupplierConnection $connection): void
     {
-        [$held, $this->held, $this->variants] = [$this->held, ToldApart::same([]), 0];
+        [$held, $this->held, $this->variants] = [$this->held, ItemChanges::same([]), 0];
         if ($held->changed !== []) {
             // Delivery is asked for before anything is locked.
             $landed = $this->landings->of($stall, $connection, array_column($held->changed, 'item'));

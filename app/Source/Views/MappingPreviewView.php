@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Money\Currency;
@@ -12,7 +12,7 @@ use WindowStall\Core\Source\Item;
 use WindowStall\Core\Words\Plural;
 use WindowStall\Runs\Views\RejectView;
 use WindowStall\Source\Connectors\Feed\DeliveryTable;
-use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Feeds\FeedSample;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
@@ -64,7 +64,7 @@ final readonly class MappingPreviewView
             lacks: $missing === []
                 ? null
                 : 'Say which column is the '.
-                    implode(', and which the ', array_map(static fn (Field $f): string => $f->words(), $missing)).
+                    implode(', and which the ', array_map(static fn (FeedField $f): string => $f->words(), $missing)).
                     '.',
             delivery: $said,
             delivered: $delivered,
@@ -87,7 +87,7 @@ final readonly class MappingPreviewView
             foreach ($item->variants as $variant) {
                 $all++;
                 $carried +=
-                    $table->quotes(new Parcel($mapping->warehouse, $stall->home_market, $variant->grams)) === []
+                    $table->quotes(new ParcelToQuote($mapping->warehouse, $stall->home_market, $variant->grams)) === []
                         ? 0
                         : 1;
             }

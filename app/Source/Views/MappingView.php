@@ -8,7 +8,7 @@ use WindowStall\Core\Feeds\ColumnGuess;
 use WindowStall\Core\Feeds\CurrencySaid;
 use WindowStall\Core\Feeds\DecimalGuess;
 use WindowStall\Core\Feeds\DecimalSign;
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Feeds\GuessColumns;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
@@ -81,7 +81,7 @@ final readonly class MappingView
             $said[$column->name] = $column->field;
         }
         $fields = [];
-        foreach (Field::cases() as $field) {
+        foreach (FeedField::cases() as $field) {
             $fields[$field->value] = $field->words();
         }
 
@@ -104,8 +104,8 @@ final readonly class MappingView
             fields: $fields,
             many: array_values(
                 array_map(
-                    static fn (Field $f): string => $f->value,
-                    array_filter(Field::cases(), static fn (Field $f): bool => $f->many()),
+                    static fn (FeedField $f): string => $f->value,
+                    array_filter(FeedField::cases(), static fn (FeedField $f): bool => $f->many()),
                 ),
             ),
             decimal: $mapping->decimal->value,
@@ -135,7 +135,7 @@ final readonly class MappingView
             if ($guess->field !== null) {
                 $columns[] = new MappedColumn($guess->column, $guess->field);
                 $weights .=
-                    $guess->field === Field::Weight
+                    $guess->field === FeedField::Weight
                         ? $guess->column.' '.implode(' ', array_slice(array_column($sample->guessing(), $i), 0, 20))
                         : '';
             }
@@ -145,7 +145,7 @@ final readonly class MappingView
         $currency =
             preg_match('/\b('.implode('|', $known).')\b/', $names, $m) === 1
                 ? $m[1]
-                : CurrencySaid::in(self::columns($sample, $guesses, [Field::Cost]), $known) ?? $stall->currency;
+                : CurrencySaid::in(self::columns($sample, $guesses, [FeedField::Cost]), $known) ?? $stall->currency;
         // "0,42" of a garden tool are kilograms; "420" are grams.
         $kilograms =
             preg_match('/\bkg\b|kilo/i', $weights) === 1 ||
@@ -161,12 +161,12 @@ final readonly class MappingView
      */
     private static function figures(FeedSample $sample, array $guesses): DecimalGuess
     {
-        return DecimalSign::guess(self::columns($sample, $guesses, [Field::Cost, Field::Rrp, Field::Weight]));
+        return DecimalSign::guess(self::columns($sample, $guesses, [FeedField::Cost, FeedField::Rrp, FeedField::Weight]));
     }
 
     /**
      * @param  list<ColumnGuess>  $guesses
-     * @param  list<Field>  $fields
+     * @param  list<FeedField>  $fields
      * @return list<string> the cells of the columns that probably mean these
      */
     private static function columns(FeedSample $sample, array $guesses, array $fields): array
@@ -181,7 +181,7 @@ final readonly class MappingView
         return $cells;
     }
 
-    private static function column(ColumnGuess $guess, int $i, FeedSample $sample, ?Field $said): MappingColumnView
+    private static function column(ColumnGuess $guess, int $i, FeedSample $sample, ?FeedField $said): MappingColumnView
     {
         $shown = [];
         foreach ($sample->guessing() as $values) {

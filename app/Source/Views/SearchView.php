@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
-use WindowStall\Source\Finding\Found;
+use WindowStall\Source\Finding\FoundItems;
 use WindowStall\Source\Finding\ItemCounts;
 use WindowStall\Source\Finding\ItemSearch;
 use WindowStall\Source\SupplierConnection;
@@ -38,7 +38,7 @@ final readonly class SearchView
     public static function of(
         Stall $stall,
         ItemSearch $search,
-        Found $found,
+        FoundItems $found,
         \Illuminate\Support\Collection $connections,
     ): self {
         $counts = $found->counts;

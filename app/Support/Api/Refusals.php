@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /**
  * How the API says no, and how its description says that it does: a status, {"message": one sentence} and, where
@@ -67,7 +67,7 @@ final class Refusals
         if ($e instanceof ValidationException) {
             $errors = $e->errors();
             $body = ['message' => key($errors).': '.(current($errors)[0] ?? ''), 'errors' => $errors];
-        } elseif ($e instanceof Said || ($status === 403 && $e->getMessage() !== '')) {
+        } elseif ($e instanceof UserMessage || ($status === 403 && $e->getMessage() !== '')) {
             $body['message'] = $e->getMessage();
         }
         $headers = array_filter([

@@ -14,7 +14,7 @@ use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 use WindowStall\Support\Api\Refusals;
 
 /** Turns what went wrong into a sentence for the person at the screen, in the form their request can show. */
@@ -44,8 +44,8 @@ final class PlainErrors
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => self::wantsJson($request));
-        $exceptions->dontReport([Said::class, AnswersItself::class]);
-        $exceptions->render(function (Said $said, Request $request): Response {
+        $exceptions->dontReport([UserMessage::class, AnswersItself::class]);
+        $exceptions->render(function (UserMessage $said, Request $request): Response {
             return self::said($said->getMessage(), $request);
         });
         $exceptions->render(function (PDOException $e, Request $request): ?Response {
@@ -66,7 +66,7 @@ final class PlainErrors
             if ($status >= 400 && $request->is(Refusals::AT)) {
                 return Refusals::answer($response, $e, $request);
             }
-            if ($e instanceof ValidationException || $status < 400 || $e instanceof Said || $e instanceof AnswersItself) {
+            if ($e instanceof ValidationException || $status < 400 || $e instanceof UserMessage || $e instanceof AnswersItself) {
                 return $response;
             }
             $sentence =

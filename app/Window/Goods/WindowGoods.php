@@ -19,7 +19,7 @@ use WindowStall\Shelves\ShelfFigures;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\OncePerState;
 use WindowStall\Stall\Stall;
-use WindowStall\Window\Papers;
+use WindowStall\Window\WrittenPages;
 
 /** The goods in a stall's window, as cards for sections. */
 final class WindowGoods
@@ -31,7 +31,7 @@ final class WindowGoods
     private ?array $counts = null;
 
     /** The written pages and policies that shoppers see. */
-    private ?Papers $papers = null;
+    private ?WrittenPages $papers = null;
 
     /** @var array<int, array{words: string, href: string, goods: int, buyable: int}>|null */
     private ?array $shelves = null;
@@ -233,9 +233,9 @@ final class WindowGoods
         return $row?->least === null ? null : new DayRange((int) $row->least, (int) $row->most);
     }
 
-    public function papers(): Papers
+    public function papers(): WrittenPages
     {
-        return $this->papers ??= Papers::of($this->stall);
+        return $this->papers ??= WrittenPages::of($this->stall);
     }
 
     /** @return array<int, array{words: string, href: string, goods: int, buyable: int}> shelves that hold something */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Policies;
 
-use WindowStall\Core\Policies\Policy;
 use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Core\Policies\WrittenPolicy;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Support\Speech\Speech;
@@ -28,7 +28,7 @@ final class PolicyThere
             Speech::in($market->language, static function () use ($seen, $market, $kinds, &$said): void {
                 $facts = TrueFacts::of($seen);
                 foreach ($kinds as $kind) {
-                    $said[$kind->value][PolicyVersion::there($market)] = PolicyWords::of(Policy::of($kind, $facts));
+                    $said[$kind->value][PolicyVersion::there($market)] = PolicyWords::of(WrittenPolicy::of($kind, $facts));
                 }
             });
         }

@@ -6,9 +6,9 @@ namespace WindowStall\Window\Policies;
 
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Policies\Blank;
-use WindowStall\Core\Policies\Clause;
-use WindowStall\Core\Policies\Policy;
+use WindowStall\Core\Policies\MissingFact;
+use WindowStall\Core\Policies\PolicyClause;
+use WindowStall\Core\Policies\WrittenPolicy;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Speech\Spoken;
 
@@ -16,15 +16,15 @@ use WindowStall\Support\Speech\Spoken;
 final class PolicyWords
 {
     /** @return array<string, string> what a clause is about → its words */
-    public static function of(Policy $policy): array
+    public static function of(WrittenPolicy $policy): array
     {
         return array_combine(
-            array_map(static fn (Clause $clause): string => $clause->key, $policy->clauses),
+            array_map(static fn (PolicyClause $clause): string => $clause->key, $policy->clauses),
             array_map(self::clause(...), $policy->clauses),
         );
     }
 
-    public static function clause(Clause $clause): string
+    public static function clause(PolicyClause $clause): string
     {
         if ($clause->says === '') {
             $own = $clause->facts['words'] ?? '';
@@ -40,7 +40,7 @@ final class PolicyWords
     }
 
     /** What a seller is asked for, as it stands in a sentence. */
-    public static function blank(Blank $blank): string
+    public static function blank(MissingFact $blank): string
     {
         return Speech::say('policies.blanks.'.$blank->value);
     }
@@ -68,12 +68,12 @@ final class PolicyWords
     private static function fact(string $name, string|int|Money|DayRange|array|null $fact): string|int|Money
     {
         return match (true) {
-            $fact === null => '['.self::blank(Blank::from($name)).']',
+            $fact === null => '['.self::blank(MissingFact::from($name)).']',
             is_array($fact) => Spoken::all(array_map(Spoken::countrySaid(...), $fact)),
             $fact instanceof DayRange => Spoken::days($fact),
-            $name === Blank::ReturnDays->value => Speech::say('dates.days', count: $fact),
-            $name === Blank::KeepYears->value => Speech::say('policies.years', count: $fact),
-            $name === Blank::ReturnBy->value && is_string($fact) => Speech::say('policies.returns.by.'.$fact),
+            $name === MissingFact::ReturnDays->value => Speech::say('dates.days', count: $fact),
+            $name === MissingFact::KeepYears->value => Speech::say('policies.years', count: $fact),
+            $name === MissingFact::ReturnBy->value && is_string($fact) => Speech::say('policies.returns.by.'.$fact),
             default => $fact,
         };
     }

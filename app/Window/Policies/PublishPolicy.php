@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Window\Policies;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Core\Policies\Policy;
 use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Core\Policies\WrittenPolicy;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -21,7 +21,7 @@ final class PublishPolicy
     {
         $version = DB::transaction(static function () use ($stall, $kind, $by): PolicyVersion {
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
-            $policy = Policy::of($kind, TrueFacts::of($stall));
+            $policy = WrittenPolicy::of($kind, TrueFacts::of($stall));
             $words = Speech::in($stall->language, static fn (): array => PolicyWords::of($policy));
             $there = PolicyThere::of($stall, [$kind])[$kind->value];
             $blanks = $policy->blanks();

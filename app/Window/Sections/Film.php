@@ -28,11 +28,11 @@ final class Film extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60),
-            Field::film('film', 'Film'),
-            Field::picture('picture', 'Picture before it begins'),
-            Field::line('words', 'What it shows', 160),
-            Field::choice('tone', 'What it stands on', Tone::WORDS, 'ground'),
+            SectionField::line('heading', 'Heading', 60),
+            SectionField::film('film', 'Film'),
+            SectionField::picture('picture', 'Picture before it begins'),
+            SectionField::line('words', 'What it shows', 160),
+            SectionField::choice('tone', 'What it stands on', Tone::WORDS, 'ground'),
         ];
     }
 

@@ -27,14 +27,14 @@ final class Foot extends SectionKind
     public function fields(): array
     {
         return [
-            Field::text('about', 'Who you are', 400),
-            Field::line('email', 'Where to write to', 120),
+            SectionField::text('about', 'Who you are', 400),
+            SectionField::line('email', 'Where to write to', 120),
             // What leads nowhere is the heading of those after it.
-            Field::rows('menu', 'Menus', 30, [
-                Field::line('words', 'Words', 30),
-                Field::way('leads', 'Leads to', nowhere: 'nowhere: it heads those after it'),
+            SectionField::rows('menu', 'Menus', 30, [
+                SectionField::line('words', 'Words', 30),
+                SectionField::way('leads', 'Leads to', nowhere: 'nowhere: it heads those after it'),
             ]),
-            Field::rows('social', 'Elsewhere', 6, [Field::line('words', 'Words', 24), Field::way('leads', 'Address')]),
+            SectionField::rows('social', 'Elsewhere', 6, [SectionField::line('words', 'Words', 24), SectionField::way('leads', 'Address')]),
         ];
     }
 

@@ -28,12 +28,12 @@ final class Gallery extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60),
-            Field::rows('pictures', 'Pictures', 9, [
-                Field::picture('picture', 'Picture'),
-                Field::line('words', 'Caption', 80),
+            SectionField::line('heading', 'Heading', 60),
+            SectionField::rows('pictures', 'Pictures', 9, [
+                SectionField::picture('picture', 'Picture'),
+                SectionField::line('words', 'Caption', 80),
             ]),
-            Field::choice('wide', 'Across on a desk', ['2' => 'two', '3' => 'three'], '3'),
+            SectionField::choice('wide', 'Across on a desk', ['2' => 'two', '3' => 'three'], '3'),
         ];
     }
 

@@ -39,10 +39,10 @@ final class Heading extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('words', 'Title', self::MOST),
-            Field::line('under', 'Line under it', 160),
-            Field::choice('place', 'How it stands', ['left' => 'at the left', 'middle' => 'in the middle'], 'left'),
-            Field::choice('tone', 'What it stands on', Tone::WORDS, 'ground'),
+            SectionField::line('words', 'Title', self::MOST),
+            SectionField::line('under', 'Line under it', 160),
+            SectionField::choice('place', 'How it stands', ['left' => 'at the left', 'middle' => 'in the middle'], 'left'),
+            SectionField::choice('tone', 'What it stands on', Tone::WORDS, 'ground'),
         ];
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Window\Sections;
 
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\LinkTarget;
 use WindowStall\Window\Plan;
-use WindowStall\Window\Way;
 
 /** The first thing seen: a few large words, one picture, one or two ways on. */
 final class Hero extends SectionKind
@@ -34,11 +34,11 @@ final class Hero extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('words', 'Words', 60),
-            Field::line('under', 'Under them', 120),
-            Field::listing('listing', 'Whose picture it shows'),
-            Field::picture('picture', 'Picture'),
-            Field::choice(
+            SectionField::line('words', 'Words', 60),
+            SectionField::line('under', 'Under them', 120),
+            SectionField::listing('listing', 'Whose picture it shows'),
+            SectionField::picture('picture', 'Picture'),
+            SectionField::choice(
                 'focus',
                 'What of it is in focus',
                 [
@@ -51,23 +51,23 @@ final class Hero extends SectionKind
                 ],
                 'point',
             ),
-            Field::choice(
+            SectionField::choice(
                 'height',
                 'How tall it stands',
                 ['low' => 'low', 'middle' => 'middling', 'tall' => 'tall'],
                 'middle',
             ),
-            Field::choice(
+            SectionField::choice(
                 'room',
                 'How the words run',
                 ['own' => 'as wide as they like', 'narrow' => 'narrow, clear of the picture'],
                 'own',
             ),
-            Field::choice('tone', 'What it stands on', Tone::WORDS, 'band'),
-            Field::line('button', 'On the button', 30),
-            Field::way('leads', 'Where the button leads'),
-            Field::line('second', 'On a second link', 30),
-            Field::way('second_leads', 'Where that leads'),
+            SectionField::choice('tone', 'What it stands on', Tone::WORDS, 'band'),
+            SectionField::line('button', 'On the button', 30),
+            SectionField::way('leads', 'Where the button leads'),
+            SectionField::line('second', 'On a second link', 30),
+            SectionField::way('second_leads', 'Where that leads'),
         ];
     }
 
@@ -93,7 +93,7 @@ final class Hero extends SectionKind
 
     public function data(array $settings, WindowGoods $goods): array
     {
-        $way = Way::from($settings['leads']);
+        $way = LinkTarget::from($settings['leads']);
         $led = $way->kind === 'goods' ? (int) $way->to : null;
         $chosen = is_int($settings['listing']) ? $settings['listing'] : $led;
         $good = $chosen === null ? null : $goods->only([$chosen])[0] ?? null;
@@ -102,7 +102,7 @@ final class Hero extends SectionKind
             'good' => $good ?? ($goods->newest(1)[0] ?? null),
             'own' => OwnPicture::of($goods->stall, $settings['picture']),
             'href' => $way->href($goods),
-            'secondHref' => Way::from($settings['second_leads'])->href($goods),
+            'secondHref' => LinkTarget::from($settings['second_leads'])->href($goods),
         ];
     }
 
@@ -123,7 +123,7 @@ final class Hero extends SectionKind
 
     public function figure(array $settings, array $data, WindowGoods $goods): string
     {
-        $figure = Way::from($settings['leads'])->figure($goods);
+        $figure = LinkTarget::from($settings['leads'])->figure($goods);
 
         return $figure === '' ? '' : 'leads to '.$figure;
     }

@@ -31,7 +31,7 @@ final class LetterForm extends SectionKind
 
     public function fields(): array
     {
-        return [Field::line('heading', 'Heading', 60), Field::line('button', 'On the button', 30, 'Send it')];
+        return [SectionField::line('heading', 'Heading', 60), SectionField::line('button', 'On the button', 30, 'Send it')];
     }
 
     public function sentence(array $settings): string

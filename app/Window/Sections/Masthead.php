@@ -27,24 +27,24 @@ final class Masthead extends SectionKind
     public function fields(): array
     {
         return [
-            Field::choice('place', 'Where the name stands', ['left' => 'left', 'middle' => 'in the middle'], 'left'),
-            Field::choice(
+            SectionField::choice('place', 'Where the name stands', ['left' => 'left', 'middle' => 'in the middle'], 'left'),
+            SectionField::choice(
                 'size',
                 'How large the name is',
                 ['small' => 'small', 'middle' => 'middling', 'large' => 'large'],
                 'middle',
             ),
-            Field::choice(
+            SectionField::choice(
                 'stays',
                 'While one scrolls',
                 ['no' => 'goes with the page', 'yes' => 'stays at the top'],
                 'no',
             ),
-            Field::choice('over', 'With the hero', ['no' => 'stands above it', 'yes' => 'lies over it'], 'no'),
-            Field::rows('menu', 'Menu', 30, [
-                Field::line('words', 'Words', 24),
-                Field::way('leads', 'Leads to'),
-                Field::choice(
+            SectionField::choice('over', 'With the hero', ['no' => 'stands above it', 'yes' => 'lies over it'], 'no'),
+            SectionField::rows('menu', 'Menu', 30, [
+                SectionField::line('words', 'Words', 24),
+                SectionField::way('leads', 'Leads to'),
+                SectionField::choice(
                     'under',
                     'Where it stands',
                     ['no' => 'in the menu itself', 'yes' => 'under the one before'],

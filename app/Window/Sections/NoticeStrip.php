@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Sections;
 
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Way;
+use WindowStall\Window\LinkTarget;
 
 /**
  * A line above everything: what a shopper should know first. Several, each with its days, are shown one beside the
@@ -31,11 +31,11 @@ final class NoticeStrip extends SectionKind
     public function fields(): array
     {
         return [
-            Field::rows('messages', 'Messages', 5, [
-                Field::line('words', 'Words', 90),
-                Field::way('leads', 'Leads to'),
-                Field::date('from', 'From'),
-                Field::date('until', 'Until'),
+            SectionField::rows('messages', 'Messages', 5, [
+                SectionField::line('words', 'Words', 90),
+                SectionField::way('leads', 'Leads to'),
+                SectionField::date('from', 'From'),
+                SectionField::date('until', 'Until'),
             ]),
         ];
     }
@@ -59,9 +59,9 @@ final class NoticeStrip extends SectionKind
             if (
                 is_array($message) &&
                 $message['words'] !== '' &&
-                Days::within((string) $message['from'], (string) $message['until'])
+                ShownPeriod::within((string) $message['from'], (string) $message['until'])
             ) {
-                $shown[] = ['words' => $message['words'], 'href' => Way::from($message['leads'])->href($goods)];
+                $shown[] = ['words' => $message['words'], 'href' => LinkTarget::from($message['leads'])->href($goods)];
             }
         }
 

@@ -31,8 +31,8 @@ final class ProductRow extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60),
-            Field::choice(
+            SectionField::line('heading', 'Heading', 60),
+            SectionField::choice(
                 'which',
                 'Which goods',
                 [
@@ -46,32 +46,32 @@ final class ProductRow extends SectionKind
                 ],
                 'newest',
             ),
-            Field::tag('tag', 'Tag'),
-            Field::shelf('shelf', 'Shelf'),
-            Field::amount('under', 'Under a price of', '20.00'),
-            Field::choice(
+            SectionField::tag('tag', 'Tag'),
+            SectionField::shelf('shelf', 'Shelf'),
+            SectionField::amount('under', 'Under a price of', '20.00'),
+            SectionField::choice(
                 'count',
                 'How many',
                 ['2' => '2', '3' => '3', '4' => '4', '6' => '6', '8' => '8', '12' => '12'],
                 '4',
             ),
-            Field::listings('listings', 'Picked goods', 12),
-            Field::choice('gone', 'What can’t be bought', ['show' => 'too', 'pass' => 'not'], 'show'),
-            Field::choice('phone', 'Across on a phone', ['1' => 'one', '2' => 'two'], '2'),
-            Field::choice('wide', 'Across on a desk', ['3' => 'three', '4' => 'four', '6' => 'six'], '4'),
-            Field::choice(
+            SectionField::listings('listings', 'Picked goods', 12),
+            SectionField::choice('gone', 'What can’t be bought', ['show' => 'too', 'pass' => 'not'], 'show'),
+            SectionField::choice('phone', 'Across on a phone', ['1' => 'one', '2' => 'two'], '2'),
+            SectionField::choice('wide', 'Across on a desk', ['3' => 'three', '4' => 'four', '6' => 'six'], '4'),
+            SectionField::choice(
                 'lies',
                 'How they lie',
                 ['grid' => 'in a grid', 'strip' => 'on a strip to push along'],
                 'grid',
             ),
-            Field::choice(
+            SectionField::choice(
                 'ratio',
                 'How pictures are cut',
                 ['look' => 'as the look has it', 'square' => 'square', 'portrait' => '4 to 5', 'landscape' => '3 to 2'],
                 'look',
             ),
-            Field::choice('tone', 'What it stands on', Tone::WORDS, 'ground'),
+            SectionField::choice('tone', 'What it stands on', Tone::WORDS, 'ground'),
         ];
     }
 

@@ -27,17 +27,17 @@ final class Promises extends SectionKind
     public function fields(): array
     {
         return [
-            Field::choice(
+            SectionField::choice(
                 'which',
                 'What is promised',
                 ['terms' => 'what the stall’s terms say', 'own' => 'in your own words'],
                 'terms',
             ),
-            Field::rows('own', 'In your own words', 4, [
-                Field::line('head', 'In short', 30),
-                Field::line('words', 'More', 100),
+            SectionField::rows('own', 'In your own words', 4, [
+                SectionField::line('head', 'In short', 30),
+                SectionField::line('words', 'More', 100),
             ]),
-            Field::choice('tone', 'What they stand on', Tone::WORDS, 'ground'),
+            SectionField::choice('tone', 'What they stand on', Tone::WORDS, 'ground'),
         ];
     }
 

@@ -28,10 +28,10 @@ final class Questions extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60),
-            Field::rows('asked', 'Questions', 40, [
-                Field::line('ask', 'Question', 160),
-                Field::text('answer', 'Answer', 2000),
+            SectionField::line('heading', 'Heading', 60),
+            SectionField::rows('asked', 'Questions', 40, [
+                SectionField::line('ask', 'Question', 160),
+                SectionField::text('answer', 'Answer', 2000),
             ]),
         ];
     }

@@ -25,7 +25,7 @@ final class Said extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60),
+            SectionField::line('heading', 'Heading', 60),
         ];
     }
 

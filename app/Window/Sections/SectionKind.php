@@ -18,7 +18,7 @@ abstract class SectionKind
 
     abstract public function label(): string;
 
-    /** @return list<Field> */
+    /** @return list<SectionField> */
     abstract public function fields(): array;
 
     /**

@@ -25,11 +25,11 @@ final class SignUp extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60),
-            Field::line('words', 'What they get', 160),
-            Field::line('consent', 'What they agree to', 200),
-            Field::line('button', 'On the button', 24, 'Write to me'),
-            Field::choice('tone', 'What it stands on', Tone::WORDS, 'soft'),
+            SectionField::line('heading', 'Heading', 60),
+            SectionField::line('words', 'What they get', 160),
+            SectionField::line('consent', 'What they agree to', 200),
+            SectionField::line('button', 'On the button', 24, 'Write to me'),
+            SectionField::choice('tone', 'What it stands on', Tone::WORDS, 'soft'),
         ];
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Sections;
 
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Way;
+use WindowStall\Window\LinkTarget;
 
 /** Words beside a picture: where things come from, who is behind them. */
 final class Story extends SectionKind
@@ -28,14 +28,14 @@ final class Story extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60),
-            Field::text('words', 'Words', 900),
-            Field::picture('picture', 'Picture'),
-            Field::listing('listing', 'Whose picture it shows'),
-            Field::choice('side', 'On a desk the picture stands', ['left' => 'left', 'right' => 'right'], 'left'),
-            Field::choice('tone', 'What it stands on', Tone::WORDS, 'soft'),
-            Field::line('button', 'On the button', 30),
-            Field::way('leads', 'Where the button leads'),
+            SectionField::line('heading', 'Heading', 60),
+            SectionField::text('words', 'Words', 900),
+            SectionField::picture('picture', 'Picture'),
+            SectionField::listing('listing', 'Whose picture it shows'),
+            SectionField::choice('side', 'On a desk the picture stands', ['left' => 'left', 'right' => 'right'], 'left'),
+            SectionField::choice('tone', 'What it stands on', Tone::WORDS, 'soft'),
+            SectionField::line('button', 'On the button', 30),
+            SectionField::way('leads', 'Where the button leads'),
         ];
     }
 
@@ -60,7 +60,7 @@ final class Story extends SectionKind
         return [
             'own' => OwnPicture::of($goods->stall, $settings['picture']),
             'good' => is_int($settings['listing']) ? $goods->only([$settings['listing']])[0] ?? null : null,
-            'href' => Way::from($settings['leads'])->href($goods),
+            'href' => LinkTarget::from($settings['leads'])->href($goods),
         ];
     }
 

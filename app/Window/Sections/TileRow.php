@@ -7,7 +7,7 @@ namespace WindowStall\Window\Sections;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Way;
+use WindowStall\Window\LinkTarget;
 
 /** One tile: its words, where it leads, the picture of the newest of what is there that leads no other tile. */
 final readonly class TileRow
@@ -29,7 +29,7 @@ final readonly class TileRow
      */
     public static function of(array $row, WindowGoods $goods, array $taken): ?self
     {
-        $way = Way::from($row['leads'] ?? '');
+        $way = LinkTarget::from($row['leads'] ?? '');
         $href = $way->href($goods);
         if ($href === null) {
             return null;
@@ -64,7 +64,7 @@ final readonly class TileRow
     public static function words(array $row): string
     {
         $said = is_string($row['words'] ?? null) ? $row['words'] : '';
-        $way = Way::from($row['leads'] ?? '');
+        $way = LinkTarget::from($row['leads'] ?? '');
 
         return match (true) {
             $said !== '' => $said,

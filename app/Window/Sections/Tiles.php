@@ -28,19 +28,19 @@ final class Tiles extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60),
-            Field::rows('tiles', 'Tiles', 8, [
-                Field::way('leads', 'Leads to'),
-                Field::line('words', 'Words', 30),
-                Field::picture('picture', 'Picture'),
+            SectionField::line('heading', 'Heading', 60),
+            SectionField::rows('tiles', 'Tiles', 8, [
+                SectionField::way('leads', 'Leads to'),
+                SectionField::line('words', 'Words', 30),
+                SectionField::picture('picture', 'Picture'),
             ]),
-            Field::choice(
+            SectionField::choice(
                 'order',
                 'In which order',
                 ['hand' => 'as they are laid', 'newest' => 'newest goods first', 'most' => 'most goods first'],
                 'hand',
             ),
-            Field::choice('wide', 'Across on a desk', ['2' => 'two', '3' => 'three', '4' => 'four'], '4'),
+            SectionField::choice('wide', 'Across on a desk', ['2' => 'two', '3' => 'three', '4' => 'four'], '4'),
         ];
     }
 

@@ -6,7 +6,7 @@ namespace WindowStall\Window\Sections;
 
 use WindowStall\Core\Words\Plural;
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Way;
+use WindowStall\Window\LinkTarget;
 
 /** A menu's rows as links; what leads nowhere is left out. */
 final class Ways
@@ -16,7 +16,7 @@ final class Ways
     {
         $ways = [];
         foreach (self::named($rows, $goods) as $row) {
-            $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
+            $href = $row['words'] === '' ? null : LinkTarget::from($row['leads'])->href($goods);
             if ($href !== null) {
                 $ways[] = ['words' => $row['words'], 'href' => $href];
             }
@@ -34,7 +34,7 @@ final class Ways
     {
         $tops = $under = [];
         foreach (self::named($rows, $goods) as $row) {
-            $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
+            $href = $row['words'] === '' ? null : LinkTarget::from($row['leads'])->href($goods);
             if ($row['under'] === 'no' || $tops === []) {
                 $tops[] = ['words' => $row['words'], 'href' => $href];
             } elseif ($href !== null) {
@@ -65,7 +65,7 @@ final class Ways
             if ($headings === [] || $row['leads'] === '') {
                 $headings[] = $row['leads'] === '' ? $row['words'] : '';
             }
-            $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
+            $href = $row['words'] === '' ? null : LinkTarget::from($row['leads'])->href($goods);
             if ($href !== null) {
                 $ways[count($headings) - 1][] = ['words' => $row['words'], 'href' => $href];
             }
@@ -83,7 +83,7 @@ final class Ways
     {
         $broken = array_filter(
             self::rows($rows),
-            static fn (array $row): bool => $row['leads'] !== '' && Way::from($row['leads'])->href($goods) === null,
+            static fn (array $row): bool => $row['leads'] !== '' && LinkTarget::from($row['leads'])->href($goods) === null,
         );
 
         return $broken === [] ? '' : Plural::of(count($broken), 'way leads nowhere', 'ways lead nowhere');
@@ -97,7 +97,7 @@ final class Ways
     private static function named(mixed $rows, WindowGoods $goods): array
     {
         return array_map(static fn (array $row): array => [
-            'words' => $row['words'] === '' ? mb_strimwidth(Way::from($row['leads'])->name($goods), 0, 30, '…') : $row['words'],
+            'words' => $row['words'] === '' ? mb_strimwidth(LinkTarget::from($row['leads'])->name($goods), 0, 30, '…') : $row['words'],
         ] + $row, self::rows($rows));
     }
 

@@ -32,10 +32,10 @@ final class Words extends SectionKind
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 80),
-            Field::text('words', 'Words', 3000),
-            Field::choice('place', 'How they stand', ['left' => 'at the left', 'middle' => 'in the middle'], 'left'),
-            Field::choice('tone', 'What they stand on', Tone::WORDS, 'ground'),
+            SectionField::line('heading', 'Heading', 80),
+            SectionField::text('words', 'Words', 3000),
+            SectionField::choice('place', 'How they stand', ['left' => 'at the left', 'middle' => 'in the middle'], 'left'),
+            SectionField::choice('tone', 'What they stand on', Tone::WORDS, 'ground'),
         ];
     }
 

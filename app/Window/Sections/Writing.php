@@ -33,8 +33,8 @@ final class Writing extends SectionKind
     public function fields(): array
     {
         return [
-            Field::choice('tone', 'What they stand on', Tone::WORDS, 'ground'),
-            Field::rich('words', 'Words'),
+            SectionField::choice('tone', 'What they stand on', Tone::WORDS, 'ground'),
+            SectionField::rich('words', 'Words'),
         ];
     }
 

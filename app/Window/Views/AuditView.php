@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
-use WindowStall\Core\Window\Finding;
+use WindowStall\Core\Window\AuditFinding;
 use WindowStall\Core\Window\Measured;
 
 /** What the phone audit found, and the figures beside sections. */
@@ -24,7 +24,7 @@ final readonly class AuditView
     }
 
     /**
-     * @param  list<Finding>  $findings
+     * @param  list<AuditFinding>  $findings
      * @param  array<string, string>  $figures
      */
     public static function of(array $findings, array $figures, Measured $measured): self

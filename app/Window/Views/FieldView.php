@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Views;
 
 use WindowStall\Support\Views\ChoiceView;
-use WindowStall\Window\Sections\Field;
+use WindowStall\Window\Sections\SectionField;
 
 /** One part of a section that is edited where it stands. */
 final readonly class FieldView
@@ -26,7 +26,7 @@ final readonly class FieldView
     ) {
     }
 
-    public static function of(Field $field): self
+    public static function of(SectionField $field): self
     {
         return new self(
             name: $field->name,

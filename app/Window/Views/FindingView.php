@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
-use WindowStall\Core\Window\Finding;
+use WindowStall\Core\Window\AuditFinding;
 
 /** A finding, in the margin where it belongs. */
 final readonly class FindingView
@@ -18,7 +18,7 @@ final readonly class FindingView
     ) {
     }
 
-    public static function of(Finding $finding): self
+    public static function of(AuditFinding $finding): self
     {
         $mend = $finding->mend;
 

@@ -6,8 +6,8 @@ namespace WindowStall\Window\Views;
 
 use WindowStall\Core\Look\LookForm;
 use WindowStall\Core\Look\MovedColour;
+use WindowStall\Window\HeadLogo;
 use WindowStall\Window\Look;
-use WindowStall\Window\Sign;
 
 /** The look as the tray shows it: the decisions, and what was computed from them. */
 final readonly class LookView
@@ -50,7 +50,7 @@ final readonly class LookView
             wordmark: $look->wordmark,
             logo: LogoView::of($look->logo),
             logoOnDark: LogoView::of($look->logoOnDark),
-            sign: (string) Sign::of($look)?->words(),
+            sign: (string) HeadLogo::of($look)?->words(),
             colours: $colours,
             choices: $form,
             tones: $tones->toArray(),

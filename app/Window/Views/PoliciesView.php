@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
-use WindowStall\Core\Policies\Policy;
 use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Core\Policies\WrittenPolicy;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\Particulars;
@@ -37,7 +37,7 @@ final readonly class PoliciesView
         return new self(
             particulars: ParticularsView::of($stall),
             policies: array_map(static fn (PolicyKind $kind): PolicyView => PolicyView::of(
-                Policy::of($kind, $facts),
+                WrittenPolicy::of($kind, $facts),
                 $now[$kind->value] ?? null,
                 $besides[$kind->value] ?? '',
                 $there[$kind->value],

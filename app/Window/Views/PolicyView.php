@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Views;
 
 use Symfony\Component\Intl\Languages;
-use WindowStall\Core\Policies\Policy;
+use WindowStall\Core\Policies\WrittenPolicy;
 use WindowStall\Stall\Clock;
 use WindowStall\Support\Speech\Spoken;
 use WindowStall\Window\Policies\PolicyVersion;
@@ -35,7 +35,7 @@ final readonly class PolicyView
     }
 
     /** @param  array<string, array<string, string>>  $there  what other markets and languages would say now */
-    public static function of(Policy $policy, ?PolicyVersion $version, string $besides, array $there): self
+    public static function of(WrittenPolicy $policy, ?PolicyVersion $version, string $besides, array $there): self
     {
         $words = PolicyWords::of($policy);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Views;
 
 use WindowStall\Window\Plan;
-use WindowStall\Window\Sections\Field;
+use WindowStall\Window\Sections\SectionField;
 use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
 
@@ -32,7 +32,7 @@ final readonly class SectionKindView
         return array_map(static fn (SectionKind $kind): self => new self(
             key: $kind->key(),
             label: $kind->label(),
-            fields: array_map(static fn (Field $field): FieldView => FieldView::of($field), $kind->fields()),
+            fields: array_map(static fn (SectionField $field): FieldView => FieldView::of($field), $kind->fields()),
             defaults: $kind->clean([]),
             always: $kind->always(),
         ), SectionKinds::on($plan));

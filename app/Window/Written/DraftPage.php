@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Written;
 
-use WindowStall\Core\Policies\Policy;
 use WindowStall\Core\Policies\PolicyFacts;
 use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Core\Policies\WrittenPolicy;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
@@ -65,7 +65,7 @@ final class DraftPage
             sprintf('%s is a small shop.%s', $facts->shop, $who),
             $sells,
             $made,
-            PolicyWords::of(Policy::of(PolicyKind::Delivery, $facts))['from'] ?? '',
+            PolicyWords::of(WrittenPolicy::of(PolicyKind::Delivery, $facts))['from'] ?? '',
         ]);
     }
 
@@ -81,8 +81,8 @@ final class DraftPage
     /** @return list<array{ask: string, answer: string}> those whose answer is known */
     private function questions(PolicyFacts $facts): array
     {
-        $delivery = PolicyWords::of(Policy::of(PolicyKind::Delivery, $facts));
-        $returns = PolicyWords::of(Policy::of(PolicyKind::Returns, $facts));
+        $delivery = PolicyWords::of(WrittenPolicy::of(PolicyKind::Delivery, $facts));
+        $returns = PolicyWords::of(WrittenPolicy::of(PolicyKind::Returns, $facts));
         $asked = [
             ['ask' => 'How long does it take?', 'answer' => $delivery['days'] ?? ''],
             ['ask' => 'What does delivery cost?', 'answer' => $delivery['cost'] ?? ''],

@@ -37,14 +37,14 @@ final readonly class Allotment
 
     /**
      * @param  list<DiscountedLine>  $lines  each with a key of its own
-     * @param  list<Code>  $codes
+     * @param  list<Discount>  $codes
      * @param  int  $delivery  what delivery would cost, in minor units: what a code that makes it free saves
      */
     public static function of(array $lines, array $codes, int $delivery = 0): self
     {
         usort($lines, static fn (DiscountedLine $a, DiscountedLine $b): int => $a->key <=> $b->key);
-        usort($codes, static fn (Code $a, Code $b): int => [$a->reduction->turn(), $a->id] <=> [$b->reduction->turn(), $b->id]);
-        $sets = [array_values(array_filter($codes, static fn (Code $code): bool => $code->together))];
+        usort($codes, static fn (Discount $a, Discount $b): int => [$a->reduction->turn(), $a->id] <=> [$b->reduction->turn(), $b->id]);
+        $sets = [array_values(array_filter($codes, static fn (Discount $code): bool => $code->together))];
         foreach ($codes as $code) {
             if (! $code->together) {
                 $sets[] = [$code];
@@ -70,17 +70,17 @@ final readonly class Allotment
     }
 
     /**
-     * @param  list<Code>  $codes
+     * @param  list<Discount>  $codes
      * @return list<int>
      */
     private static function ids(array $codes): array
     {
-        return array_map(static fn (Code $code): int => $code->id, $codes);
+        return array_map(static fn (Discount $code): int => $code->id, $codes);
     }
 
     /**
      * @param  list<DiscountedLine>  $lines
-     * @param  list<Code>  $codes  in their order
+     * @param  list<Discount>  $codes  in their order
      */
     private static function together(array $lines, array $codes): self
     {
@@ -115,7 +115,7 @@ final readonly class Allotment
      * @param  list<DiscountedLine>  $lines
      * @return list<DiscountedLine> none where they don't come to the least
      */
-    private static function held(array $lines, Code $code): array
+    private static function held(array $lines, Discount $code): array
     {
         $holds = array_values(array_filter(
             $lines,
@@ -154,7 +154,7 @@ final readonly class Allotment
      * @param  non-empty-list<DiscountedLine>  $holds
      * @return array<int, int> key → minor units
      */
-    private static function shares(array $holds, Code $code): array
+    private static function shares(array $holds, Discount $code): array
     {
         while ($holds !== []) {
             $shares = Shares::of($code->reduction->of($holds), array_column(

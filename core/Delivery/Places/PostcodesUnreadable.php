@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Delivery\Places;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /** Postcodes were written in no form that is known; its message says so to whoever wrote them. */
-final class PostcodesUnreadable extends \InvalidArgumentException implements Said
+final class PostcodesUnreadable extends \InvalidArgumentException implements UserMessage
 {
     public static function part(string $part): self
     {

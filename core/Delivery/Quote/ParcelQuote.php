@@ -13,7 +13,7 @@ final readonly class ParcelQuote
     /**
      * @param  non-empty-list<int>  $lines  where its goods stand in the basket, from nought
      * @param  string  $warehouse  ISO 3166-1
-     * @param  list<Method>  $others  further methods it could go by
+     * @param  list<ShippingMethod>  $others  further methods it could go by
      * @param  bool  $tooDear  whether none was quick for so little as the way allows
      */
     public function __construct(
@@ -21,7 +21,7 @@ final readonly class ParcelQuote
         public int $supplier,
         public string $warehouse,
         public Load $load,
-        public Method $method,
+        public ShippingMethod $method,
         public array $others,
         public bool $tooDear,
         public ArrivalDates $dates,

@@ -9,12 +9,12 @@ use WindowStall\Core\Delivery\ArrivalDates;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Places\NearestPlace;
 use WindowStall\Core\Delivery\Places\Place;
-use WindowStall\Core\Delivery\Ways\Across;
 use WindowStall\Core\Delivery\Ways\CarrierCharge;
 use WindowStall\Core\Delivery\Ways\GoodsRule;
 use WindowStall\Core\Delivery\Ways\Load;
+use WindowStall\Core\Delivery\Ways\MethodPreference;
 use WindowStall\Core\Delivery\Ways\PlaceTerms;
-use WindowStall\Core\Delivery\Ways\Preference;
+use WindowStall\Core\Delivery\Ways\SplitCharge;
 use WindowStall\Core\Delivery\Ways\Way;
 use WindowStall\Core\Delivery\WorkCalendar;
 use WindowStall\Core\Landing\Offer;
@@ -42,14 +42,14 @@ final readonly class Resolver
     ) {
     }
 
-    /** @param  list<Goods>  $goods */
+    /** @param  list<QuotedGoods>  $goods */
     public function resolve(array $goods, Destination $to): Resolution
     {
         return $this->those($goods, array_keys($goods), $to);
     }
 
     /**
-     * @param  list<Goods>  $goods  all of the basket
+     * @param  list<QuotedGoods>  $goods  all of the basket
      * @param  list<int>  $lines  which of them
      */
     private function those(array $goods, array $lines, Destination $to): Resolution
@@ -88,7 +88,7 @@ final readonly class Resolver
         throw new \LogicException('The nearest place is one of those given.');
     }
 
-    private static function stop(Goods $goods, int $at, PlaceTerms $terms): ?Stop
+    private static function stop(QuotedGoods $goods, int $at, PlaceTerms $terms): ?Stop
     {
         foreach ($terms->rules as $rule) {
             if ($rule->more === null && $rule->holds($goods)) {
@@ -105,7 +105,7 @@ final readonly class Resolver
 
     /**
      * @param  list<GoodsRule>  $rules
-     * @param  list<Goods>  $goods
+     * @param  list<QuotedGoods>  $goods
      * @param  non-empty-list<int>  $lines
      */
     private function way(int $at, Way $way, array $rules, array $goods, array $lines, Destination $to): ?WayQuote
@@ -138,9 +138,9 @@ final readonly class Resolver
     /**
      * Goods that one warehouse sends, by what all of them can go by; apart where no method takes all of them.
      *
-     * @param  list<Goods>  $goods
+     * @param  list<QuotedGoods>  $goods
      * @param  non-empty-list<int>  $lines
-     * @return list<array{non-empty-list<int>, non-empty-list<Method>}>
+     * @return list<array{non-empty-list<int>, non-empty-list<ShippingMethod>}>
      */
     private static function byMethods(array $goods, array $lines, string $warehouse): array
     {
@@ -160,9 +160,9 @@ final readonly class Resolver
     }
 
     /**
-     * @param  list<Goods>  $goods
+     * @param  list<QuotedGoods>  $goods
      * @param  non-empty-list<int>  $lines
-     * @return list<Method> that take all of these lines, with what the parcel costs by them
+     * @return list<ShippingMethod> that take all of these lines, with what the parcel costs by them
      */
     private static function methods(array $goods, array $lines, string $warehouse): array
     {
@@ -186,9 +186,9 @@ final readonly class Resolver
 
     /**
      * @param  non-empty-array<int, Offer>  $offers  by line
-     * @param  list<Goods>  $goods
+     * @param  list<QuotedGoods>  $goods
      */
-    private static function method(string $name, array $offers, array $goods): Method
+    private static function method(string $name, array $offers, array $goods): ShippingMethod
     {
         $dearest = null;
         $further = 0;
@@ -200,13 +200,13 @@ final readonly class Resolver
         }
         $days = array_map(static fn (Offer $o) => $o->days, array_values($offers));
 
-        return new Method($name, reset($offers)->delivery->with($further + (int) $dearest), $days[0]->slowest(...$days));
+        return new ShippingMethod($name, reset($offers)->delivery->with($further + (int) $dearest), $days[0]->slowest(...$days));
     }
 
     /**
-     * @param  list<Goods>  $goods
+     * @param  list<QuotedGoods>  $goods
      * @param  non-empty-list<int>  $lines
-     * @param  non-empty-list<Method>  $methods
+     * @param  non-empty-list<ShippingMethod>  $methods
      */
     private function parcel(
         Way $way,
@@ -216,16 +216,16 @@ final readonly class Resolver
         array $methods,
         Destination $to,
     ): ParcelQuote {
-        $cheapestFirst = self::sorted($methods, Preference::Cheapest);
+        $cheapestFirst = self::sorted($methods, MethodPreference::Cheapest);
         $chosen = $cheapestFirst[0];
         $tooDear = false;
-        if ($way->prefers === Preference::Quickest) {
+        if ($way->prefers === MethodPreference::Quickest) {
             $within = array_values(array_filter(
                 $methods,
-                static fn (Method $m): bool => $way->under === null || $m->cost->compare($way->under) < 0,
+                static fn (ShippingMethod $m): bool => $way->under === null || $m->cost->compare($way->under) < 0,
             ));
             $tooDear = $within === [];
-            $chosen = self::sorted($within, Preference::Quickest)[0] ?? $chosen;
+            $chosen = self::sorted($within, MethodPreference::Quickest)[0] ?? $chosen;
         }
         $supplier = $goods[$lines[0]]->supplier;
         $loads = array_map(static fn (int $l): Load => new Load(
@@ -250,13 +250,13 @@ final readonly class Resolver
                     : null,
             ),
             method: $chosen,
-            others: array_values(array_filter($cheapestFirst, static fn (Method $m): bool => $m !== $chosen)),
+            others: array_values(array_filter($cheapestFirst, static fn (ShippingMethod $m): bool => $m !== $chosen)),
             tooDear: $tooDear,
             dates: $this->dates($this->dispatchers[$supplier] ?? new Dispatcher(''), $warehouse, $chosen, $to),
         );
     }
 
-    private function dates(Dispatcher $dispatcher, string $warehouse, Method $method, Destination $to): ArrivalDates
+    private function dates(Dispatcher $dispatcher, string $warehouse, ShippingMethod $method, Destination $to): ArrivalDates
     {
         return ArrivalDates::of(
             paid: $this->paid,
@@ -269,12 +269,12 @@ final readonly class Resolver
     }
 
     /**
-     * @param  list<Method>  $methods
-     * @return list<Method>
+     * @param  list<ShippingMethod>  $methods
+     * @return list<ShippingMethod>
      */
-    private static function sorted(array $methods, Preference $prefers): array
+    private static function sorted(array $methods, MethodPreference $prefers): array
     {
-        usort($methods, static fn (Method $a, Method $b): int => $prefers === Preference::Cheapest
+        usort($methods, static fn (ShippingMethod $a, ShippingMethod $b): int => $prefers === MethodPreference::Cheapest
             ? [$a->cost->minor, $a->days->max, $a->name] <=> [$b->cost->minor, $b->days->max, $b->name]
             : [$a->days->max, $a->days->min, $a->cost->minor, $a->name] <=> [$b->days->max, $b->days->min, $b->cost->minor, $b->name]);
 
@@ -284,11 +284,11 @@ final readonly class Resolver
     /** @param  list<Offer>  $offers  not none */
     private static function preferred(Way $way, array $offers, int $pieces): Offer
     {
-        $within = $way->prefers === Preference::Cheapest ? $offers : array_values(array_filter(
+        $within = $way->prefers === MethodPreference::Cheapest ? $offers : array_values(array_filter(
             $offers,
             static fn (Offer $o): bool => $way->under === null || self::cost($o, $pieces) < $way->under->minor,
         ));
-        $cheapest = $way->prefers === Preference::Cheapest || $within === [];
+        $cheapest = $way->prefers === MethodPreference::Cheapest || $within === [];
         $ranked = $within === [] ? $offers : $within;
         usort($ranked, static fn (Offer $a, Offer $b): int => $cheapest
             ? [self::cost($a, $pieces), $a->days->max, -$a->stock, $a->warehouse] <=>
@@ -309,7 +309,7 @@ final readonly class Resolver
      * Each parcel with such goods costs the dearest of their surcharges more; over several it goes as the charge does.
      *
      * @param  list<GoodsRule>  $rules
-     * @param  list<Goods>  $goods
+     * @param  list<QuotedGoods>  $goods
      * @param  non-empty-list<ParcelQuote>  $parcels
      */
     private static function surcharge(Way $way, array $rules, array $goods, array $parcels, Money $in): Money
@@ -325,6 +325,6 @@ final readonly class Resolver
             $each[] = $most;
         }
 
-        return $in->with($way->across === Across::Sum ? array_sum($each) : max($each));
+        return $in->with($way->across === SplitCharge::Sum ? array_sum($each) : max($each));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Delivery\Ways;
 
-use WindowStall\Core\Delivery\Quote\Goods;
+use WindowStall\Core\Delivery\Quote\QuotedGoods;
 use WindowStall\Core\Money\Money;
 
 /** Some goods aren't sent to a place, or cost more: those with a tag, those heavier than so much, those of a supplier. */
@@ -19,7 +19,7 @@ final readonly class GoodsRule
     }
 
     /** Of goods whose weight isn't known it can't be said that they are heavier. */
-    public function holds(Goods $goods): bool
+    public function holds(QuotedGoods $goods): bool
     {
         return match ($this->by) {
             RuleBy::Tag => in_array(mb_strtolower($this->value), array_map(mb_strtolower(...), $goods->tags), true),

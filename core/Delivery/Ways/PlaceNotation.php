@@ -150,9 +150,9 @@ final class PlaceNotation
         return new Way(
             name: self::text($f, $at.'.name', self::NAME, required: false),
             charge: self::charge($f, $at.'.charge', $currency),
-            across: $f->choice($at.'.across', Across::class, Across::Once),
+            across: $f->choice($at.'.across', SplitCharge::class, SplitCharge::Once),
             freeOver: $f->has($at.'.free_over') ? $f->amount($at.'.free_over', $currency) : null,
-            prefers: $f->choice($at.'.prefers', Preference::class, Preference::Cheapest),
+            prefers: $f->choice($at.'.prefers', MethodPreference::class, MethodPreference::Cheapest),
             under: $under,
             phone: $f->flag($at.'.phone', false),
             collected: self::text($f, $at.'.collected', self::WHERE, required: false),

@@ -19,9 +19,9 @@ final readonly class Way
     public function __construct(
         public string $name,
         public Charge $charge,
-        public Across $across = Across::Once,
+        public SplitCharge $across = SplitCharge::Once,
         public ?Money $freeOver = null,
-        public Preference $prefers = Preference::Cheapest,
+        public MethodPreference $prefers = MethodPreference::Cheapest,
         public ?Money $under = null,
         public bool $phone = false,
         public string $collected = '',
@@ -41,7 +41,7 @@ final readonly class Way
      */
     public function charged(array $parcels): ?Money
     {
-        if ($this->across === Across::Once) {
+        if ($this->across === SplitCharge::Once) {
             return $this->charge->of(Load::together($parcels));
         }
         $each = [];
@@ -53,6 +53,6 @@ final readonly class Way
             $each[] = $charge->minor;
         }
 
-        return $parcels[0]->goods->with($this->across === Across::Sum ? array_sum($each) : max($each));
+        return $parcels[0]->goods->with($this->across === SplitCharge::Sum ? array_sum($each) : max($each));
     }
 }

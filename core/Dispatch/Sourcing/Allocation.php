@@ -64,14 +64,14 @@ final readonly class Allocation
     }
 
     /** What is compared for a preference; less is better. */
-    public function by(Preference $preference): int|string
+    public function by(SourcingPreference $preference): int|string
     {
         return match ($preference) {
-            Preference::AsSold => $this->moved,
-            Preference::Cheapest => $this->landed(),
-            Preference::Quickest => $this->by,
-            Preference::FewestParcels => $this->parcels,
-            Preference::InOrder => $this->places,
+            SourcingPreference::AsSold => $this->moved,
+            SourcingPreference::Cheapest => $this->landed(),
+            SourcingPreference::Quickest => $this->by,
+            SourcingPreference::FewestParcels => $this->parcels,
+            SourcingPreference::InOrder => $this->places,
         };
     }
 

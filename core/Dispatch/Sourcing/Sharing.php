@@ -33,9 +33,9 @@ final readonly class Sharing
 
     /**
      * @param  list<SourcedLine>  $lines
-     * @param  list<Preference>  $preferences  the first counts first
+     * @param  list<SourcingPreference>  $preferences  the first counts first
      * @param  int  $handling  of a parcel, minor units
-     * @param  list<int>  $order  suppliers, for {@see Preference::InOrder}
+     * @param  list<int>  $order  suppliers, for {@see SourcingPreference::InOrder}
      */
     public static function of(array $lines, array $preferences, int $handling, array $order = []): self
     {
@@ -47,7 +47,7 @@ final readonly class Sharing
             return new self(null, [], $missing, 0, true);
         }
         [$able, $exact] = self::within($lines);
-        $ways = array_merge([$preferences], array_map(static fn (Preference $one): array => [$one], Preference::cases()));
+        $ways = array_merge([$preferences], array_map(static fn (SourcingPreference $one): array => [$one], SourcingPreference::cases()));
         $best = array_fill(0, count($ways), null);
         $tried = 0;
         foreach (self::combinations($able) as $sources) {
@@ -73,7 +73,7 @@ final readonly class Sharing
     {
         $others = [];
         $seen = [$chosen?->keys()];
-        foreach (Preference::cases() as $n => $preference) {
+        foreach (SourcingPreference::cases() as $n => $preference) {
             if (isset($best[$n]) && ! in_array($best[$n]->keys(), $seen, true)) {
                 $others[$preference->value] = $best[$n];
                 $seen[] = $best[$n]->keys();
@@ -84,14 +84,14 @@ final readonly class Sharing
     }
 
     /**
-     * @param  list<Preference>  $preferences
+     * @param  list<SourcingPreference>  $preferences
      * @return list<int|string> less is better
      */
     private static function rank(Allocation $allocation, array $preferences): array
     {
         return [
             $allocation->late,
-            ...array_map(static fn (Preference $one): int|string => $allocation->by($one), $preferences),
+            ...array_map(static fn (SourcingPreference $one): int|string => $allocation->by($one), $preferences),
             $allocation->landed(),
             $allocation->by,
             $allocation->moved,

@@ -11,10 +11,10 @@ namespace WindowStall\Core\Pricing\Listing;
 final readonly class PriceSpread
 {
     /**
-     * @param  string  $option  for {@see Across::Stepped}: the option that the price steps by
+     * @param  string  $option  for {@see AcrossVariants::Stepped}: the option that the price steps by
      * @param  list<list<string>>  $groups  its values, group by group; values in none of them are one group more
      */
-    public function __construct(public Across $across, public string $option = '', public array $groups = [])
+    public function __construct(public AcrossVariants $across, public string $option = '', public array $groups = [])
     {
     }
 
@@ -25,13 +25,13 @@ final readonly class PriceSpread
      */
     public function over(array $prices, array $values = []): array
     {
-        if ($this->across === Across::Each || count($prices) < 2) {
+        if ($this->across === AcrossVariants::Each || count($prices) < 2) {
             return $prices;
         }
         $dearest = [];
         $group = [];
         foreach ($prices as $variant => $price) {
-            $group[$variant] = $this->across === Across::One ? 0 : $this->groupOf($values[$variant] ?? '');
+            $group[$variant] = $this->across === AcrossVariants::One ? 0 : $this->groupOf($values[$variant] ?? '');
             if ($price !== null) {
                 $dearest[$group[$variant]] = max($price, $dearest[$group[$variant]] ?? 0);
             }

@@ -53,7 +53,7 @@ final readonly class Pricer
             $prices[$n] = $one['price']?->minor;
         }
         $together =
-            $spread->across === Across::Each
+            $spread->across === AcrossVariants::Each
                 ? $prices
                 : $spread->over($prices, array_map(static fn (VariantFacts $v): string => $v->step, $variants));
         foreach ($variants as $n => $variant) {

@@ -92,7 +92,7 @@ final class RecipeNotation
     {
         $upTo = $f->has($path.'.up_to') ? $f->amount($path.'.up_to', $currency) : null;
         $named = array_values(
-            array_filter(Method::cases(), static fn (Method $m): bool => $f->has($path.'.'.$m->value)),
+            array_filter(StepMethod::cases(), static fn (StepMethod $m): bool => $f->has($path.'.'.$m->value)),
         );
         if (count($named) !== 1) {
             $f->problem($path, 'A step has one of "factor", "add", "margin" and "keep".');
@@ -102,10 +102,10 @@ final class RecipeNotation
         $at = $path.'.'.$named[0]->value;
 
         return match ($named[0]) {
-            Method::Factor => Step::factor($f->factor($at), $upTo),
-            Method::Add => Step::add($f->amount($at, $currency, negative: true), $upTo),
-            Method::Margin => Step::margin($f->rate($at), $upTo),
-            Method::Keep => Step::keep($f->amount($at, $currency), $upTo),
+            StepMethod::Factor => Step::factor($f->factor($at), $upTo),
+            StepMethod::Add => Step::add($f->amount($at, $currency, negative: true), $upTo),
+            StepMethod::Margin => Step::margin($f->rate($at), $upTo),
+            StepMethod::Keep => Step::keep($f->amount($at, $currency), $upTo),
         };
     }
 
@@ -151,10 +151,10 @@ final class RecipeNotation
     private static function writeStep(Step $step): array
     {
         $said = match ($step->method) {
-            Method::Factor => ['factor' => self::decimal($step->factor)],
-            Method::Margin => ['margin' => self::decimal($step->margin->millionths ?? 0)],
-            Method::Add => ['add' => (string) $step->amount?->digits()],
-            Method::Keep => ['keep' => (string) $step->amount?->digits()],
+            StepMethod::Factor => ['factor' => self::decimal($step->factor)],
+            StepMethod::Margin => ['margin' => self::decimal($step->margin->millionths ?? 0)],
+            StepMethod::Add => ['add' => (string) $step->amount?->digits()],
+            StepMethod::Keep => ['keep' => (string) $step->amount?->digits()],
         };
 
         return ($step->upTo === null ? [] : ['up_to' => $step->upTo->digits()]) + $said;

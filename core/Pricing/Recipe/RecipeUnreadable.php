@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Pricing\Recipe;
 
-use WindowStall\Core\Said;
+use WindowStall\Core\UserMessage;
 
 /** Parts that make no recipe together. */
-final class RecipeUnreadable extends \InvalidArgumentException implements Said
+final class RecipeUnreadable extends \InvalidArgumentException implements UserMessage
 {
 }

@@ -14,11 +14,11 @@ final readonly class Step
 {
     /**
      * @param  Money|null  $upTo  the highest cost it counts for, that cost included; null for all above
-     * @param  int  $factor  in millionths, for {@see Method::Factor}
+     * @param  int  $factor  in millionths, for {@see StepMethod::Factor}
      */
     private function __construct(
         public ?Money $upTo,
-        public Method $method,
+        public StepMethod $method,
         public int $factor,
         public ?Money $amount,
         public ?Rate $margin,
@@ -32,24 +32,24 @@ final readonly class Step
             throw new \InvalidArgumentException('A recipe’s factor is above nought.');
         }
 
-        return new self($upTo, Method::Factor, $millionths, null, null);
+        return new self($upTo, StepMethod::Factor, $millionths, null, null);
     }
 
     public static function add(Money $amount, ?Money $upTo = null): self
     {
-        return new self($upTo, Method::Add, 0, $amount, null);
+        return new self($upTo, StepMethod::Add, 0, $amount, null);
     }
 
     /** A share of the receipts to keep, everything paid. */
     public static function margin(Rate $margin, ?Money $upTo = null): self
     {
-        return new self($upTo, Method::Margin, 0, null, $margin);
+        return new self($upTo, StepMethod::Margin, 0, null, $margin);
     }
 
     /** An amount to keep of each sale, everything paid. */
     public static function keep(Money $amount, ?Money $upTo = null): self
     {
-        return new self($upTo, Method::Keep, 0, $amount, null);
+        return new self($upTo, StepMethod::Keep, 0, $amount, null);
     }
 
     public function covers(Money $cost): bool
@@ -68,14 +68,14 @@ final readonly class Step
     public function price(Money $cost, Money $landed, SaleTerms $terms, bool $up): ?Money
     {
         return match ($this->method) {
-            Method::Factor => $cost->with(
+            StepMethod::Factor => $cost->with(
                 $up
                     ? Rounding::up($cost->minor, $this->factor, Rate::WHOLE)
                     : Rounding::halfUp($cost->minor, $this->factor, Rate::WHOLE),
             ),
-            Method::Add => $cost->plus($this->amount ?? Money::zero($cost->currency)),
-            Method::Margin => $terms->priceKeeping($landed, Money::zero($cost->currency), $this->margin),
-            Method::Keep => $terms->priceKeeping($landed, $this->amount ?? Money::zero($cost->currency)),
+            StepMethod::Add => $cost->plus($this->amount ?? Money::zero($cost->currency)),
+            StepMethod::Margin => $terms->priceKeeping($landed, Money::zero($cost->currency), $this->margin),
+            StepMethod::Keep => $terms->priceKeeping($landed, $this->amount ?? Money::zero($cost->currency)),
         };
     }
 
@@ -83,14 +83,14 @@ final readonly class Step
     public function words(): string
     {
         return match ($this->method) {
-            Method::Factor => '× '.
+            StepMethod::Factor => '× '.
                 rtrim(
                     rtrim(sprintf('%d.%06d', intdiv($this->factor, Rate::WHOLE), $this->factor % Rate::WHOLE), '0'),
                     '.',
                 ),
-            Method::Add => '+ '.$this->amount?->digits(),
-            Method::Margin => 'for a margin of '.$this->margin?->percent(),
-            Method::Keep => 'to keep '.$this->amount?->digits(),
+            StepMethod::Add => '+ '.$this->amount?->digits(),
+            StepMethod::Margin => 'for a margin of '.$this->margin?->percent(),
+            StepMethod::Keep => 'to keep '.$this->amount?->digits(),
         };
     }
 }

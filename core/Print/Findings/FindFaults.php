@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Print\Findings;
 
+use WindowStall\Core\Print\Colours\ClothContrast;
 use WindowStall\Core\Print\Colours\Lab;
-use WindowStall\Core\Print\Colours\Told;
 use WindowStall\Core\Print\Dots;
 use WindowStall\Core\Print\Placing\Fit;
 use WindowStall\Core\Print\Placing\Laid;
@@ -23,7 +23,7 @@ final readonly class FindFaults
 
     private const SHARP = 300;
 
-    /** @param  array<int, Artwork>  $artworks  by number: those that lie there, and those that could */
+    /** @param  array<int, CheckedArtwork>  $artworks  by number: those that lie there, and those that could */
     public function __construct(private Blank $blank, private array $artworks)
     {
     }
@@ -58,7 +58,7 @@ final readonly class FindFaults
             }
             array_push($found, ...array_filter([$this->bleed($placing, $laid, $area), $this->ground($placing, $laid, $method)]));
         }
-        $order = [Weight::Stops->value => 0, Weight::Look->value => 1, Weight::Fine->value => 2];
+        $order = [Severity::Stops->value => 0, Severity::Look->value => 1, Severity::Fine->value => 2];
         usort($found, static fn (Finding $a, Finding $b): int => $order[$a->weight->value] <=> $order[$b->weight->value]);
 
         return $found;
@@ -68,18 +68,18 @@ final readonly class FindFaults
     {
         $facts = $on->artwork->facts;
         if ($facts->vector) {
-            return $on->finding(FindingKind::Density, Weight::Fine, 'Sharp at any size:', 'it is drawn in lines, not in dots.');
+            return $on->finding(FindingKind::Density, Severity::Fine, 'Sharp at any size:', 'it is drawn in lines, not in dots.');
         }
         $scales = array_map($this->blank->scale(...), $on->placing->sizes === [] ? [''] : $on->placing->sizes);
         $largest = max($scales);
         $dpi = Dots::toTheInch($facts->width, intdiv($on->piece->width * $largest, 1000));
         $widest = static fn (int $at): int => intdiv(Dots::longest($facts->width, $at) * 1000, $largest);
         $least = max($on->method->limits->leastDpi, 1);
-        $wide = static fn (int $at): string => Words::millimetres($widest($at));
+        $wide = static fn (int $at): string => FindingWords::millimetres($widest($at));
         if ($dpi >= self::SHARP) {
             return $on->finding(
                 FindingKind::Density,
-                Weight::Fine,
+                Severity::Fine,
                 'Sharp.',
                 sprintf('%d dots to the inch; it stays above %d up to %s wide.', $dpi, self::SHARP, $wide(self::SHARP)),
             );
@@ -92,7 +92,7 @@ final readonly class FindFaults
         if ($dpi < $least) {
             return $on->finding(
                 FindingKind::Density,
-                Weight::Stops,
+                Severity::Stops,
                 sprintf('Too coarse: %d dots to the inch.', $dpi),
                 sprintf('%s needs %d. It reaches them up to %s wide.', $on->method->name, $least, $wide($least)),
                 sizes: count($sizes) === count($on->placing->sizes) ? [] : $sizes,
@@ -102,7 +102,7 @@ final readonly class FindFaults
 
         return $on->finding(
             FindingKind::Density,
-            Weight::Look,
+            Severity::Look,
             sprintf('A little soft: %d dots to the inch.', $dpi),
             sprintf('%d are sharp, up to %s wide; %d are needed, up to %s.', self::SHARP, $wide(self::SHARP), $least, $wide($least)),
             mend: new Mend('Make it '.$wide(self::SHARP).' wide', $on->with($narrower(self::SHARP))),
@@ -124,8 +124,8 @@ final readonly class FindFaults
         if ($out > 0) {
             return $on->finding(
                 FindingKind::OutsideArea,
-                Weight::Stops,
-                sprintf('It stands out of the area by %s.', Words::millimetres($out)),
+                Severity::Stops,
+                sprintf('It stands out of the area by %s.', FindingWords::millimetres($out)),
                 'What stands out isn’t printed.',
                 mend: $mend,
             );
@@ -136,8 +136,8 @@ final readonly class FindFaults
             ? null
             : $on->finding(
                 FindingKind::OutsideSafe,
-                Weight::Look,
-                sprintf('It lies %s past the safe line.', Words::millimetres($near)),
+                Severity::Look,
+                sprintf('It lies %s past the safe line.', FindingWords::millimetres($near)),
                 sprintf('Cloth slips by up to %d mm when it is printed; the edge may be cut off.', $on->area->safe),
                 mend: $mend,
             );
@@ -151,8 +151,8 @@ final readonly class FindFaults
         $lost = $shares = [];
         foreach ($on->placing->colours as $colour) {
             $artwork = $this->artworks[$on->placing->artworkOn($colour, $on->piece->artwork)] ?? $on->artwork;
-            $told = Told::share($artwork->facts, $this->blank->colours[$colour] ?? '#ffffff');
-            if ($told < Told::ENOUGH) {
+            $told = ClothContrast::share($artwork->facts, $this->blank->colours[$colour] ?? '#ffffff');
+            if ($told < ClothContrast::ENOUGH) {
                 $lost[] = $colour;
                 $shares[] = $told;
             }
@@ -163,9 +163,9 @@ final readonly class FindFaults
 
         return $on->finding(
             FindingKind::Told,
-            Weight::Look,
-            sprintf('On %s it is hardly told from the cloth:', Words::all($lost)),
-            sprintf('%d%% of the drawing lies within %d of its colour.', intdiv(1000 - min($shares), 10), (int) Told::NEAR),
+            Severity::Look,
+            sprintf('On %s it is hardly told from the cloth:', FindingWords::all($lost)),
+            sprintf('%d%% of the drawing lies within %d of its colour.', intdiv(1000 - min($shares), 10), (int) ClothContrast::NEAR),
             colours: $lost,
             mend: $this->better($on, $lost),
         );
@@ -173,13 +173,13 @@ final readonly class FindFaults
 
     private function toldFromGround(OnArea $on, string $ground): ?Finding
     {
-        $told = Told::share($on->artwork->facts, $ground);
+        $told = ClothContrast::share($on->artwork->facts, $ground);
 
-        return $told >= Told::ENOUGH ? null : $on->finding(
+        return $told >= ClothContrast::ENOUGH ? null : $on->finding(
             FindingKind::Told,
-            Weight::Look,
+            Severity::Look,
             'It is hardly told from its ground:',
-            sprintf('%d%% of the drawing lies within %d of that colour.', intdiv(1000 - $told, 10), (int) Told::NEAR),
+            sprintf('%d%% of the drawing lies within %d of that colour.', intdiv(1000 - $told, 10), (int) ClothContrast::NEAR),
             mend: new Mend('Leave the ground out', $on->placing->laying($on->laid->onGround(null))),
         );
     }
@@ -191,7 +191,7 @@ final readonly class FindFaults
             $other = $this->artworks[$id] ?? null;
             $cloths = $other === null ? [] : array_filter(
                 $lost,
-                fn (string $c): bool => Told::share($other->facts, $this->blank->colours[$c] ?? '#ffffff') >= Told::ENOUGH,
+                fn (string $c): bool => ClothContrast::share($other->facts, $this->blank->colours[$c] ?? '#ffffff') >= ClothContrast::ENOUGH,
             );
             if ($other !== null && count($cloths) === count($lost)) {
                 return new Mend('Use '.$other->name.' there', $on->placing->swapping($on->piece->artwork, $id, $lost));
@@ -214,9 +214,9 @@ final readonly class FindFaults
         if ($thin >= $needs) {
             return $on->finding(
                 FindingKind::Line,
-                Weight::Fine,
-                sprintf('Thinnest line %s;', Words::millimetres((int) floor($thin))),
-                sprintf('%s holds %s.', mb_strtolower($on->method->name), Words::millimetres($needs)),
+                Severity::Fine,
+                sprintf('Thinnest line %s;', FindingWords::millimetres((int) floor($thin))),
+                sprintf('%s holds %s.', mb_strtolower($on->method->name), FindingWords::millimetres($needs)),
             );
         }
         $wider = Fit::inside($on->piece->with(width: (int) ceil(($on->piece->width * $needs) / max(0.01, $thin))), $facts, $on->area);
@@ -224,11 +224,11 @@ final readonly class FindFaults
 
         return $on->finding(
             FindingKind::Line,
-            Weight::Look,
-            sprintf('Its thinnest line is %s.', Words::millimetres(max(1, (int) floor($thin)))),
-            sprintf('%s holds %s; thinner ones break or fill up.', $on->method->name, Words::millimetres($needs)),
+            Severity::Look,
+            sprintf('Its thinnest line is %s.', FindingWords::millimetres(max(1, (int) floor($thin)))),
+            sprintf('%s holds %s; thinner ones break or fill up.', $on->method->name, FindingWords::millimetres($needs)),
             mend: $holds
-                ? new Mend('Make it '.Words::millimetres($wider->width).' wide', $on->with($wider))
+                ? new Mend('Make it '.FindingWords::millimetres($wider->width).' wide', $on->with($wider))
                 : $this->otherMethod($on, static fn (PrintMethod $m): bool => $m->limits->line <= $thin),
         );
     }
@@ -236,13 +236,13 @@ final readonly class FindFaults
     private function threads(OnArea $on): ?Finding
     {
         $most = $on->method->limits->threads;
-        $has = $most === null ? 0 : Told::threads($on->artwork->facts, $on->laid->ground);
+        $has = $most === null ? 0 : ClothContrast::threads($on->artwork->facts, $on->laid->ground);
 
         return $most === null || $has <= $most
             ? null
             : $on->finding(
                 FindingKind::Threads,
-                Weight::Stops,
+                Severity::Stops,
                 sprintf('It has %d colours.', $has),
                 sprintf('%s takes %d at most.', $on->method->name, $most),
                 mend: $this->otherMethod($on, static fn (PrintMethod $m): bool => ($m->limits->threads ?? PHP_INT_MAX) >= $has),
@@ -258,7 +258,7 @@ final readonly class FindFaults
             ? null
             : $on->finding(
                 FindingKind::Soft,
-                Weight::Look,
+                Severity::Look,
                 sprintf('%d%% of it is half transparent.', intdiv($soft, 10)),
                 $on->method->name.' prints that as grey or as dots.',
                 mend: $this->otherMethod($on, static fn (PrintMethod $m): bool => $m->limits->soft),
@@ -268,19 +268,19 @@ final readonly class FindFaults
     private function reach(OnArea $on): ?Finding
     {
         $reach = $on->method->limits->reach;
-        $beyond = $reach === null ? 0 : Told::beyond($on->artwork->facts, $reach);
+        $beyond = $reach === null ? 0 : ClothContrast::beyond($on->artwork->facts, $reach);
 
         return $beyond <= self::LITTLE
             ? null
             : $on->finding(
                 FindingKind::Reach,
-                Weight::Look,
+                Severity::Look,
                 sprintf('%d%% of it is in colours that come out muted.', intdiv($beyond, 10)),
                 sprintf('%s reaches a chroma of %d; these are stronger.', $on->method->name, (int) $reach),
                 mend: $this->otherMethod(
                     $on,
                     static fn (PrintMethod $m): bool => $m->limits->reach === null ||
-                        Told::beyond($on->artwork->facts, $m->limits->reach) <= self::LITTLE,
+                        ClothContrast::beyond($on->artwork->facts, $m->limits->reach) <= self::LITTLE,
                 ),
             );
     }
@@ -291,7 +291,7 @@ final readonly class FindFaults
 
         return $laid->ground === null || $reach === null || Lab::ofHex($laid->ground)->chroma() <= $reach ? null : new Finding(
             FindingKind::Reach,
-            Weight::Look,
+            Severity::Look,
             $laid->area,
             'Its ground comes out muted.',
             sprintf('%s reaches a chroma of %d; this colour is stronger.', $method->name, $reach),
@@ -317,7 +317,7 @@ final readonly class FindFaults
 
             return new Finding(
                 FindingKind::Bleed,
-                Weight::Stops,
+                Severity::Stops,
                 $laid->area,
                 'It ends at the edge.',
                 sprintf('The sheet is cut there; it has to go on for %d mm, or a white line may be left.', $area->bleed),

@@ -16,7 +16,7 @@ final readonly class Finding
      */
     public function __construct(
         public FindingKind $kind,
-        public Weight $weight,
+        public Severity $weight,
         public string $area,
         public string $short,
         public string $rest,

@@ -18,7 +18,7 @@ final readonly class OnArea
         public Laid $laid,
         public int $number,
         public Piece $piece,
-        public Artwork $artwork,
+        public CheckedArtwork $artwork,
         public PrintArea $area,
         public PrintMethod $method,
     ) {
@@ -36,7 +36,7 @@ final readonly class OnArea
      */
     public function finding(
         FindingKind $kind,
-        Weight $weight,
+        Severity $weight,
         string $short,
         string $rest,
         array $colours = [],

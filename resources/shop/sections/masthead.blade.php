@@ -1,5 +1,5 @@
 <header class="masthead place-{{ $settings['place'] }} size-{{ $settings['size'] }}">
-@php($sign = WindowStall\Window\Sign::of($look))
+@php($sign = WindowStall\Window\HeadLogo::of($look))
 <a class="wordmark" href="/">@if ($sign)<img
     src="{{ WindowStall\Support\Pictures\PictureSizes::url($sign->logo['path'], 280) }}" alt="{{ $look->wordmark }}"
     width="{{ $sign->logo['width'] }}"

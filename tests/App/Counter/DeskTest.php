@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
 use WindowStall\Core\Dispatch\SupplierOrderState as State;
-use WindowStall\Counter\Desk\Days;
+use WindowStall\Counter\Desk\DayWords;
 use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
@@ -162,15 +162,15 @@ final class DeskTest extends AppTestCase
         foreach ([
             '2026-11-30' => 'today', '2026-12-01' => 'tomorrow', '2026-11-29' => 'yesterday', '2026-12-03' => 'Thursday', '2026-12-09' => '9 December',
         ] as $day => $said) {
-            self::assertSame($said, Days::near($this->stall, $day));
+            self::assertSame($said, DayWords::near($this->stall, $day));
         }
         $this->stall->update(['zone' => 'Pacific/Auckland']);
-        self::assertSame('today', Days::near($this->stall, '2026-12-01'));
+        self::assertSame('today', DayWords::near($this->stall, '2026-12-01'));
         self::assertSame(['as promised', 'a day late', '4 days late', ''], [
-            Days::against('2026-12-05', '2026-12-04'),
-            Days::against('2026-12-05', '2026-12-06'),
-            Days::against('2026-12-05', '2026-12-09'),
-            Days::against(null, '2026-12-09'),
+            DayWords::against('2026-12-05', '2026-12-04'),
+            DayWords::against('2026-12-05', '2026-12-06'),
+            DayWords::against('2026-12-05', '2026-12-09'),
+            DayWords::against(null, '2026-12-09'),
         ]);
     }
 

@@ -11,7 +11,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\PutInWindow;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Shelves\ChangeShelf;
 use WindowStall\Shelves\Covers;
 use WindowStall\Shelves\Shelf;
@@ -238,7 +238,7 @@ final class ByHandTest extends AppTestCase
     {
         $shelf->refresh();
         $ordered = ShelfGoods::ordered(ShelfGoods::on($this->stall, $shelf), $shelf->standing, $shelf);
-        self::assertContains($shelf->standing, [Standing::Hand, Standing::Newest]);
+        self::assertContains($shelf->standing, [ShelfOrder::Hand, ShelfOrder::Newest]);
 
         return array_values(array_map(intval(...), $ordered->pluck('facts.listing_id')->all()));
     }

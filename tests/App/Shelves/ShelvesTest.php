@@ -14,7 +14,7 @@ use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
-use WindowStall\Core\Shelves\Standing;
+use WindowStall\Core\Shelves\ShelfOrder;
 use WindowStall\Shelves\ChangeShelf;
 use WindowStall\Shelves\FillShelves;
 use WindowStall\Shelves\Jobs\RenameMany;
@@ -126,16 +126,16 @@ final class ShelvesTest extends AppTestCase
         $gone = $this->goods('gone', ['x'], cost: 50);
         $this->world->pull($this->stall, Items::item([Items::variant('a', 50, 0)], id: 'gone', title: 'Item gone'));
         $shelf = $this->ruled([['field' => 'tag', 'names' => ['x']]]);
-        $order = function (Standing $standing) use ($shelf): array {
+        $order = function (ShelfOrder $standing) use ($shelf): array {
             $shelf->update(['standing' => $standing]);
 
             return $this->on($shelf);
         };
 
-        self::assertSame([$cheap->id, $dear->id, $gone->id], $order(Standing::Cheapest));
-        self::assertSame([$dear->id, $cheap->id, $gone->id], $order(Standing::Dearest));
-        self::assertSame([$dear->id, $cheap->id, $gone->id], $order(Standing::Keeping));
-        foreach (Standing::cases() as $standing) {
+        self::assertSame([$cheap->id, $dear->id, $gone->id], $order(ShelfOrder::Cheapest));
+        self::assertSame([$dear->id, $cheap->id, $gone->id], $order(ShelfOrder::Dearest));
+        self::assertSame([$dear->id, $cheap->id, $gone->id], $order(ShelfOrder::Keeping));
+        foreach (ShelfOrder::cases() as $standing) {
             self::assertSame($order($standing), $order($standing), 'the same each time');
             self::assertSame($gone->id, $order($standing)[2]);
         }
@@ -365,7 +365,7 @@ final class ShelvesTest extends AppTestCase
     /** @return list<int> */
     private function on(Shelf $shelf): array
     {
-        $standing = $shelf->refresh()->standing === Standing::Newest ? null : $shelf->standing;
+        $standing = $shelf->refresh()->standing === ShelfOrder::Newest ? null : $shelf->standing;
         $goods = ShelfGoods::on($this->stall, $shelf);
         $ordered = $standing === null
             ? $goods->orderBy('facts.listing_id')

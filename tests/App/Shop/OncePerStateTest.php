@@ -17,7 +17,7 @@ use WindowStall\Stall\OncePerState;
 use WindowStall\Stall\ShopState;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\BySets;
+use WindowStall\Support\JoinByHash;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
@@ -85,10 +85,10 @@ final class OncePerStateTest extends AppTestCase
     public function test_joining_by_sets_ends_with_what_asked_for_it(): void
     {
         $how = static fn (): string => (string) DB::scalar('SHOW enable_nestloop');
-        self::assertSame('off', BySets::within($how));
+        self::assertSame('off', JoinByHash::within($how));
         self::assertSame('on', $how());
         try {
-            BySets::within(static fn () => DB::select('SELECT 1 / 0'));
+            JoinByHash::within(static fn () => DB::select('SELECT 1 / 0'));
             self::fail('It can’t be.');
         } catch (QueryException) {
             self::assertSame('on', DB::scalar('SHOW enable_nestloop'));

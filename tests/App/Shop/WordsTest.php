@@ -11,9 +11,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Policies\Policy;
 use WindowStall\Core\Policies\PolicyFacts;
 use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Core\Policies\WrittenPolicy;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Speech\Spoken;
 use WindowStall\Tests\App\AppTestCase;
@@ -119,7 +119,7 @@ final class WordsTest extends AppTestCase
     {
         foreach (array_keys(Speech::LANGUAGES) as $language) {
             foreach (PolicyKind::cases() as $kind) {
-                $words = Speech::in($language, static fn (): array => PolicyWords::of(Policy::of($kind, new PolicyFacts(...$facts))));
+                $words = Speech::in($language, static fn (): array => PolicyWords::of(WrittenPolicy::of($kind, new PolicyFacts(...$facts))));
                 self::assertStringNotContainsString('policies.', implode(' ', $words), $language);
                 self::assertStringNotContainsString('{', implode(' ', $words), $language);
             }

@@ -13,7 +13,7 @@ use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\Connector;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\FetchesByLink;
-use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\TakesOrders;
@@ -115,10 +115,10 @@ abstract class ConnectorContract extends AppTestCase
     public function test_each_parcel_is_answered_in_its_turn_and_none_where_nothing_is_sent(): void
     {
         $parcels = [
-            new Parcel('GB', 'GB', 300),
-            new Parcel('GB', 'AQ', 300),
-            new Parcel('GB', 'GB', 3_000),
-            new Parcel('GB', 'GB', 300),
+            new ParcelToQuote('GB', 'GB', 300),
+            new ParcelToQuote('GB', 'AQ', 300),
+            new ParcelToQuote('GB', 'GB', 3_000),
+            new ParcelToQuote('GB', 'GB', 300),
         ];
         $quotes = $this->connector()->quotes($this->well(), $parcels);
         self::assertCount(4, $quotes);
@@ -240,7 +240,7 @@ abstract class ConnectorContract extends AppTestCase
     private function ways(Access $access): array
     {
         $connector = $this->connector();
-        $parcels = [new Parcel('GB', 'GB', 300)];
+        $parcels = [new ParcelToQuote('GB', 'GB', 300)];
         $ways = [
             'check' => static fn () => $connector->check($access),
             'catalogue' => static fn () => iterator_to_array($connector->catalogue($access), false),

@@ -7,7 +7,7 @@ namespace WindowStall\Tests\App\Source;
 use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Core\Feeds\BrokenText;
 use WindowStall\Core\Feeds\DecimalSign;
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
@@ -22,12 +22,12 @@ use WindowStall\Tests\Core\Feeds\Samples;
 final class FeedFormatsTest extends AppTestCase
 {
     private const FLAT = [
-        'code' => Field::Item,
-        'sku' => Field::Sku,
-        'name' => Field::Title,
-        'colour' => Field::Option,
-        'cost' => Field::Cost,
-        'stock' => Field::Stock,
+        'code' => FeedField::Item,
+        'sku' => FeedField::Sku,
+        'name' => FeedField::Title,
+        'colour' => FeedField::Option,
+        'cost' => FeedField::Cost,
+        'stock' => FeedField::Stock,
     ];
 
     private Stall $stall;
@@ -115,12 +115,12 @@ final class FeedFormatsTest extends AppTestCase
             ]),
             Samples::mapping(
                 [
-                    'code' => Field::Item,
-                    'variants/sku' => Field::Sku,
-                    'name' => Field::Title,
-                    'variants/colour' => Field::Option,
-                    'variants/cost' => Field::Cost,
-                    'variants/stock' => Field::Stock,
+                    'code' => FeedField::Item,
+                    'variants/sku' => FeedField::Sku,
+                    'name' => FeedField::Title,
+                    'variants/colour' => FeedField::Option,
+                    'variants/cost' => FeedField::Cost,
+                    'variants/stock' => FeedField::Stock,
                 ],
                 DecimalSign::Point,
             ),
@@ -151,12 +151,12 @@ final class FeedFormatsTest extends AppTestCase
             $xml,
             Samples::mapping(
                 [
-                    'code' => Field::Item,
-                    '@id' => Field::Sku,
-                    'name' => Field::Title,
-                    'colour' => Field::Option,
-                    'cost' => Field::Cost,
-                    'stock' => Field::Stock,
+                    'code' => FeedField::Item,
+                    '@id' => FeedField::Sku,
+                    'name' => FeedField::Title,
+                    'colour' => FeedField::Option,
+                    'cost' => FeedField::Cost,
+                    'stock' => FeedField::Stock,
                 ],
                 DecimalSign::Point,
             ),
@@ -269,7 +269,7 @@ final class FeedFormatsTest extends AppTestCase
     public function test_a_bad_file_gets_a_clear_report_and_changes_nothing(string $bytes, string $said): void
     {
         $mapping = Samples::mapping(
-            ['sku' => Field::Sku, 'name' => Field::Title, 'cost' => Field::Cost],
+            ['sku' => FeedField::Sku, 'name' => FeedField::Title, 'cost' => FeedField::Cost],
             DecimalSign::Point,
         );
         $this->pull("sku,name,cost\nOLD,Pot,3.10\n", $mapping);
@@ -296,7 +296,7 @@ final class FeedFormatsTest extends AppTestCase
         $run = $this->pull(
             "sku,name,cost,stock\nA,Pot,4.20,3\nB,Pan,free,3\nC,,4.20,3\nA,Pot again,4.20,3\nD,Dish,4.20,\"1.234,00\"\n",
             Samples::mapping(
-                ['sku' => Field::Sku, 'name' => Field::Title, 'cost' => Field::Cost, 'stock' => Field::Stock],
+                ['sku' => FeedField::Sku, 'name' => FeedField::Title, 'cost' => FeedField::Cost, 'stock' => FeedField::Stock],
                 DecimalSign::Point,
             ),
         );
@@ -335,7 +335,7 @@ final class FeedFormatsTest extends AppTestCase
         $this->signIn();
         $run = $this->pull(
             $bytes,
-            Samples::mapping(['sku' => Field::Sku, 'name' => Field::Title, 'cost' => Field::Cost], DecimalSign::Point),
+            Samples::mapping(['sku' => FeedField::Sku, 'name' => FeedField::Title, 'cost' => FeedField::Cost], DecimalSign::Point),
         );
         self::assertSame([RunState::Done, 1], [$run->state, $run->rejects]);
         $items = SupplierItem::of($this->stall)->orderBy('external_id');
@@ -347,7 +347,7 @@ final class FeedFormatsTest extends AppTestCase
     public function test_renamed_columns_are_recognised_and_remembered(): void
     {
         $mapping = Samples::mapping(
-            ['Article' => Field::Sku, 'Name' => Field::Title, 'Trade price' => Field::Cost],
+            ['Article' => FeedField::Sku, 'Name' => FeedField::Title, 'Trade price' => FeedField::Cost],
             DecimalSign::Point,
         );
         $this->pull("Article,Name,Trade price\nA-1,Flower pot,4.20\nA-2,Long pot,5.10\n", $mapping);
@@ -388,11 +388,11 @@ final class FeedFormatsTest extends AppTestCase
         );
         $mapping = Samples::mapping(
             [
-                'code' => Field::Item,
-                'sku' => Field::Sku,
-                'name' => Field::Title,
-                'cost' => Field::Cost,
-                'size' => Field::Option,
+                'code' => FeedField::Item,
+                'sku' => FeedField::Sku,
+                'name' => FeedField::Title,
+                'cost' => FeedField::Cost,
+                'size' => FeedField::Option,
             ],
             DecimalSign::Point,
         );
@@ -443,9 +443,9 @@ final class FeedFormatsTest extends AppTestCase
         $read = new \WindowStall\Core\Feeds\ReadLine(
             new \WindowStall\Core\Feeds\Mapping(
                 [
-                    new \WindowStall\Core\Feeds\MappedColumn('sku', \WindowStall\Core\Feeds\Field::Sku),
-                    new \WindowStall\Core\Feeds\MappedColumn('name', \WindowStall\Core\Feeds\Field::Title),
-                    new \WindowStall\Core\Feeds\MappedColumn('cost', \WindowStall\Core\Feeds\Field::Cost),
+                    new \WindowStall\Core\Feeds\MappedColumn('sku', \WindowStall\Core\Feeds\FeedField::Sku),
+                    new \WindowStall\Core\Feeds\MappedColumn('name', \WindowStall\Core\Feeds\FeedField::Title),
+                    new \WindowStall\Core\Feeds\MappedColumn('cost', \WindowStall\Core\Feeds\FeedField::Cost),
                 ],
                 \WindowStall\Core\Feeds\DecimalSign::Point,
                 true,

@@ -7,7 +7,7 @@ namespace WindowStall\Tests\App\Source;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\Feed\FeedFile;
@@ -63,17 +63,17 @@ final class KnownGoodsTest extends AppTestCase
     public function test_another_mapping_reads_the_same_bytes_anew(): void
     {
         $columns = array_combine(Samples::HEADER, [
-            Field::Item,
-            Field::Sku,
-            Field::Barcode,
-            Field::Words,
-            Field::Option,
-            Field::Title,
-            Field::Cost,
-            Field::Rrp,
-            Field::Stock,
-            Field::Weight,
-            Field::Picture,
+            FeedField::Item,
+            FeedField::Sku,
+            FeedField::Barcode,
+            FeedField::Words,
+            FeedField::Option,
+            FeedField::Title,
+            FeedField::Cost,
+            FeedField::Rrp,
+            FeedField::Stock,
+            FeedField::Weight,
+            FeedField::Picture,
         ]);
         $mapping = Samples::mapping($columns);
         $this->supplier->update(['settings' => ['mapping' => $mapping->toArray()] + $this->supplier->settings]);

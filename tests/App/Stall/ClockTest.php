@@ -10,7 +10,7 @@ use WindowStall\Stall\Clock;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
-use WindowStall\Window\Sections\Days;
+use WindowStall\Window\Sections\ShownPeriod;
 use WindowStall\Window\Window;
 
 /** Days and hours go by the stall's own clock, on both sides of summer time and of the date line. */
@@ -53,13 +53,13 @@ final class ClockTest extends AppTestCase
         $stall->update(['zone' => 'Pacific/Kiritimati']);
         $this->travelTo(Carbon::parse('2026-11-30 10:30', 'UTC'));
         OneStall::within($stall->id, function () use ($stall): void {
-            self::assertTrue(Days::within('2026-12-01', ''), 'it is tomorrow there');
-            self::assertSame('2026-12-02 10:00', Days::next([['2026-12-03', '']])?->format('Y-m-d H:i'));
+            self::assertTrue(ShownPeriod::within('2026-12-01', ''), 'it is tomorrow there');
+            self::assertSame('2026-12-02 10:00', ShownPeriod::next([['2026-12-03', '']])?->format('Y-m-d H:i'));
             $stall->update(['zone' => 'Pacific/Pago_Pago']);
-            self::assertFalse(Days::within('2026-12-01', ''), 'it is still yesterday there');
+            self::assertFalse(ShownPeriod::within('2026-12-01', ''), 'it is still yesterday there');
         });
         $other = $this->world->stall();
-        OneStall::within($other->id, fn () => self::assertFalse(Days::within('2026-12-01', ''), 'by its own clock'));
+        OneStall::within($other->id, fn () => self::assertFalse(ShownPeriod::within('2026-12-01', ''), 'by its own clock'));
     }
 
     public function test_publishing_later_is_meant_by_the_stalls_clock_and_said_so(): void

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Counter\Order;
-use WindowStall\Frame\Places;
+use WindowStall\Frame\ScreenIndex;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
 use WindowStall\Tests\Core\Source\Items;
@@ -99,7 +99,7 @@ final class FindAnythingTest extends AppTestCase
     public function test_every_screen_is_found_by_three_everyday_words_at_least(): void
     {
         $named = [];
-        foreach (Places::all() as $place) {
+        foreach (ScreenIndex::all() as $place) {
             $named[$place['route']] = ($named[$place['route']] ?? 0) + count(explode(' ', $place['words']));
         }
         // What answers with a screen, by itself: without a number of something that is found by its own name.

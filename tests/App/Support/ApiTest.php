@@ -35,9 +35,9 @@ final class ApiTest extends AppTestCase
                 "sku,name,cost\nA,Pot,4.20\nB,Pan,free\n",
                 \WindowStall\Tests\Core\Feeds\Samples::mapping(
                     [
-                        'sku' => \WindowStall\Core\Feeds\Field::Sku,
-                        'name' => \WindowStall\Core\Feeds\Field::Title,
-                        'cost' => \WindowStall\Core\Feeds\Field::Cost,
+                        'sku' => \WindowStall\Core\Feeds\FeedField::Sku,
+                        'name' => \WindowStall\Core\Feeds\FeedField::Title,
+                        'cost' => \WindowStall\Core\Feeds\FeedField::Cost,
                     ],
                     \WindowStall\Core\Feeds\DecimalSign::Point,
                 ),

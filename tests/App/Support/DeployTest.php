@@ -45,9 +45,9 @@ final class DeployTest extends TestCase
             'TLS_KEY' => self::$home.'/tls.key',
             'OWN_PORT' => (string) (self::$port + 1),
             'OWN_ADDRESS' => 'http://127.0.0.1:'.(self::$port + 1),
-            'DB_PORT' => $test['DB_PORT'],
+            'DB_PORT' => (string) $test['DB_PORT'],
             'DB_DATABASE' => self::DATABASE,
-            'DB_PASSWORD' => $test['DB_PASSWORD'],
+            'DB_PASSWORD' => (string) $test['DB_PASSWORD'],
             'PAYMENT_ADDRESS' => 'https://pay.example/v1',
         ]);
         self::must(['bin/deploy']);
@@ -133,7 +133,7 @@ final class DeployTest extends TestCase
     {
         $env = (string) file_get_contents(self::$home.'/env');
         foreach ($settings as $name => $value) {
-            $env = preg_replace('/^'.$name.'=.*$/m', $name.'='.$value, $env, 1, $found);
+            $env = (string) preg_replace('/^'.$name.'=.*$/m', $name.'='.$value, $env, 1, $found);
             self::assertSame(1, $found, $name.' is among the settings');
         }
         file_put_contents(self::$home.'/env', $env);
@@ -152,11 +152,16 @@ final class DeployTest extends TestCase
     private static function start(string $unit, string ...$more): void
     {
         $text = (string) file_get_contents(self::$home.'/units/window-stall-'.$unit.'.service');
-        self::assertSame(1, preg_match('/^ExecStart=(.+)$/m', $text, $command));
-        self::assertSame(1, preg_match('/^Environment=(\w+)=(.+)$/m', $text, $environment));
-        $process = self::process([...explode(' ', $command[1]), ...$more], [$environment[1] => $environment[2]]);
+        $process = self::process([...explode(' ', self::said('ExecStart', $text)), ...array_values($more)], [
+            'WINDOW_STALL_INSTANCE' => self::said('Environment=WINDOW_STALL_INSTANCE', $text),
+        ]);
         $process->start();
         self::$running[] = $process;
+    }
+
+    private static function said(string $name, string $unit): string
+    {
+        return preg_match('/^'.$name.'=(.+)$/m', $unit, $m) === 1 ? $m[1] : self::fail($name.' is missing in '.$unit);
     }
 
     /** @return array{status: int, headers: string, body: string} */

@@ -11,9 +11,9 @@ use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
+use WindowStall\Window\HeadLogo;
 use WindowStall\Window\Look;
 use WindowStall\Window\ShareCard;
-use WindowStall\Window\Sign;
 use WindowStall\Window\Window;
 
 /** Logos: trimmed, seen on whatever they stand on, in the browser's tab and where the shop is shared. */
@@ -109,9 +109,9 @@ final class LogosTest extends AppTestCase
      * @param  array{path: string, width: int, height: int}|null  $logo
      * @param  array{path: string, width: int, height: int}|null  $onDark
      */
-    private static function sign(StarterLook $starter, ?array $logo, ?array $onDark): ?Sign
+    private static function sign(StarterLook $starter, ?array $logo, ?array $onDark): ?HeadLogo
     {
-        return Sign::of(new Look('x', $starter->plan(), 'Quillet', $logo, $onDark));
+        return HeadLogo::of(new Look('x', $starter->plan(), 'Quillet', $logo, $onDark));
     }
 
     /** @return array{path: string, width: int, height: int, url: string} */

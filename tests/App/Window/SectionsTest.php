@@ -19,12 +19,12 @@ use WindowStall\Window\DressWindow;
 use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Jobs\TurnWindows;
+use WindowStall\Window\LinkTarget;
 use WindowStall\Window\Section;
-use WindowStall\Window\Sections\Field;
+use WindowStall\Window\Sections\SectionField;
 use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
 use WindowStall\Window\Sections\TileRow;
-use WindowStall\Window\Way;
 use WindowStall\Window\Window;
 
 final class SectionsTest extends AppTestCase
@@ -44,17 +44,17 @@ final class SectionsTest extends AppTestCase
 
     public function test_a_setting_takes_only_what_it_can_show(): void
     {
-        $choice = Field::choice('c', 'C', ['a' => 'A'], 'a');
+        $choice = SectionField::choice('c', 'C', ['a' => 'A'], 'a');
         self::assertSame(['a', 'a', 'a'], [$choice->clean('a'), $choice->clean('b'), $choice->clean(['a'])]);
-        $listings = Field::listings('l', 'L', 2);
+        $listings = SectionField::listings('l', 'L', 2);
         self::assertSame(
             [[1, 2], [], [3]],
             [$listings->clean([1, '2', 2, 5]), $listings->clean('x'), $listings->clean([3, 'y', null])],
         );
-        self::assertSame([4, null], [Field::listing('l', 'L')->clean('4'), Field::listing('l', 'L')->clean('y')]);
-        self::assertSame('', Field::line('w', 'W', 5)->clean(null));
+        self::assertSame([4, null], [SectionField::listing('l', 'L')->clean('4'), SectionField::listing('l', 'L')->clean('y')]);
+        self::assertSame('', SectionField::line('w', 'W', 5)->clean(null));
         $this->expectException(Refusal::class);
-        Field::line('w', 'W', 5)->clean('ééééé!');
+        SectionField::line('w', 'W', 5)->clean('ééééé!');
     }
 
     public function test_a_row_shows_the_newest_or_the_chosen_in_their_order(): void
@@ -265,13 +265,13 @@ final class SectionsTest extends AppTestCase
             ] as $address
         ) {
             try {
-                Way::from($address);
+                LinkTarget::from($address);
                 self::fail($address);
             } catch (Refusal $e) {
                 self::assertStringContainsString('is no address', $e->getMessage());
             }
         }
-        self::assertSame('mailto:hello@quillet.example', Way::from(' mailto:hello@quillet.example ')->said);
+        self::assertSame('mailto:hello@quillet.example', LinkTarget::from(' mailto:hello@quillet.example ')->said);
     }
 
     public function test_words_from_a_word_processor_and_of_other_scripts_stay_words(): void

@@ -6,7 +6,7 @@ namespace WindowStall\Tests\Core\Bench;
 
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Bench\Lack;
-use WindowStall\Core\Bench\Place;
+use WindowStall\Core\Bench\ListingPart;
 use WindowStall\Core\Bench\Readiness;
 use WindowStall\Core\Bench\VariantState;
 use WindowStall\Core\Money\Money;
@@ -20,30 +20,30 @@ final class ReadinessTest extends TestCase
 
     public function test_each_lack_names_the_place_where_it_is_mended(): void
     {
-        self::assertSame([Place::Title], $this->places($this->of(title: '  ')));
-        self::assertSame([Place::Title], $this->places($this->of(title: str_repeat('trowel ', 30))));
-        self::assertSame([Place::Pictures], $this->places($this->of(pictures: 0, ready: 0)));
-        self::assertSame([Place::Pictures], $this->places($this->of(pictures: 3, ready: 0)));
-        self::assertSame([Place::Variants], $this->places($this->of(variants: [$this->variant(on: false)])));
-        self::assertSame([Place::Variants], $this->places($this->of(variants: [$this->variant(stock: 0)])));
+        self::assertSame([ListingPart::Title], $this->places($this->of(title: '  ')));
+        self::assertSame([ListingPart::Title], $this->places($this->of(title: str_repeat('trowel ', 30))));
+        self::assertSame([ListingPart::Pictures], $this->places($this->of(pictures: 0, ready: 0)));
+        self::assertSame([ListingPart::Pictures], $this->places($this->of(pictures: 3, ready: 0)));
+        self::assertSame([ListingPart::Variants], $this->places($this->of(variants: [$this->variant(on: false)])));
+        self::assertSame([ListingPart::Variants], $this->places($this->of(variants: [$this->variant(stock: 0)])));
         self::assertSame(
-            [Place::Variants],
+            [ListingPart::Variants],
             $this->places($this->of(variants: [new VariantState('Steel', true, 4, null, null)])),
         );
-        self::assertSame([Place::Price], $this->places($this->of(variants: [$this->variant(price: 0)])));
+        self::assertSame([ListingPart::Price], $this->places($this->of(variants: [$this->variant(price: 0)])));
     }
 
     public function test_a_sale_at_a_loss_is_refused_with_the_figure(): void
     {
         $lacks = $this->of(variants: [$this->variant(), $this->variant(keep: -120)])->lacks;
         self::assertSame('Steel loses £1.20 on every sale at £18.95.', $lacks[0]->words);
-        self::assertSame(Place::Price, $lacks[0]->place);
+        self::assertSame(ListingPart::Price, $lacks[0]->place);
     }
 
     public function test_a_draft_keeps_it_on_the_bench_until_somebody_has_read_it(): void
     {
         $lacks = Readiness::of('Hand trowel', 1, 1, [$this->variant()], 'United Kingdom', ['title', 'words', 'alt'])->lacks;
-        self::assertSame([Place::Title, Place::Words], array_map(static fn (Lack $l): Place => $l->place, $lacks));
+        self::assertSame([ListingPart::Title, ListingPart::Words], array_map(static fn (Lack $l): ListingPart => $l->place, $lacks));
         self::assertSame('The description is still a draft. Read it, and change or accept it.', $lacks[1]->words);
     }
 
@@ -58,7 +58,7 @@ final class ReadinessTest extends TestCase
             toOrder: false,
         );
         $lacks = $this->of(variants: [$plain('White · M'), $plain('White · L')])->lacks;
-        self::assertSame([Place::Variants], array_map(static fn (Lack $l): Place => $l->place, $lacks));
+        self::assertSame([ListingPart::Variants], array_map(static fn (Lack $l): ListingPart => $l->place, $lacks));
         self::assertSame(
             'It is a blank, and its print house takes no order for a blank without artwork.',
             $lacks[0]->words,
@@ -107,9 +107,9 @@ final class ReadinessTest extends TestCase
         return new VariantState('Steel', $on, $stock, Money::gbp($price), Money::gbp($keep));
     }
 
-    /** @return list<Place> */
+    /** @return list<ListingPart> */
     private function places(Readiness $readiness): array
     {
-        return array_map(static fn (Lack $l): Place => $l->place, $readiness->lacks);
+        return array_map(static fn (Lack $l): ListingPart => $l->place, $readiness->lacks);
     }
 }

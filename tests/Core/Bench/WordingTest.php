@@ -7,7 +7,7 @@ namespace WindowStall\Tests\Core\Bench;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Bench\Lack;
-use WindowStall\Core\Bench\Place;
+use WindowStall\Core\Bench\ListingPart;
 use WindowStall\Core\Bench\Wording;
 
 /** What shoppers would read: what was left of the supplier's words keeps a listing on the bench. */
@@ -30,7 +30,7 @@ final class WordingTest extends TestCase
     public function test_words_about_the_supplier_keep_it_on_the_bench(string $sentence): void
     {
         $lacks = (new Wording('Hand trowel', "A trowel of steel.\n".$sentence))->lacks();
-        self::assertSame([Place::Words], $this->places($lacks));
+        self::assertSame([ListingPart::Words], $this->places($lacks));
         self::assertMatchesRegularExpression('/(isn|aren)’t about the thing/u', $lacks[0]->words);
         self::assertStringContainsString(mb_substr($sentence, 0, 30), $lacks[0]->words);
     }
@@ -41,13 +41,13 @@ final class WordingTest extends TestCase
     #[TestWith(['trowel garden tool hand shovel digging planting outdoor metal weeding balcony'])]
     public function test_a_title_like_a_suppliers_keeps_it_on_the_bench(string $title): void
     {
-        self::assertSame([Place::Title], $this->places((new Wording($title))->lacks()));
+        self::assertSame([ListingPart::Title], $this->places((new Wording($title))->lacks()));
     }
 
     public function test_codes_and_short_forms_as_names_of_options_are_named_together(): void
     {
         $lacks = (new Wording('Trowel', options: ['Clr' => ['GRN-05', 'BLK', 'Copper'], 'Sz' => ['M']]))->lacks();
-        self::assertSame([Place::Names], $this->places($lacks));
+        self::assertSame([ListingPart::Names], $this->places($lacks));
         self::assertSame(
             'Shoppers would read “Clr”, “GRN-05”, “BLK” and 1 more such codes. Give each a plain name.',
             $lacks[0]->words,
@@ -63,19 +63,19 @@ final class WordingTest extends TestCase
         self::assertCount(2, $all->lacks());
         $meant = ['UK-8', 'UK-9', 'Dear friend.'];
         $lacks = (new Wording('RHS 2027 calendar', $words, $options, meant: $meant))->lacks();
-        self::assertSame([Place::Words], $this->places($lacks));
+        self::assertSame([ListingPart::Words], $this->places($lacks));
         self::assertStringNotContainsString('Dear friend', $lacks[0]->words);
         // Another title isn't what was meant.
         $title = new Wording('HOT NEW trowel', meant: ['HOT NEW trowels']);
-        self::assertSame([Place::Title], $this->places($title->lacks()));
+        self::assertSame([ListingPart::Title], $this->places($title->lacks()));
     }
 
     /**
      * @param  list<Lack>  $lacks
-     * @return list<Place>
+     * @return list<ListingPart>
      */
     private function places(array $lacks): array
     {
-        return array_map(static fn (Lack $l): Place => $l->place, $lacks);
+        return array_map(static fn (Lack $l): ListingPart => $l->place, $lacks);
     }
 }

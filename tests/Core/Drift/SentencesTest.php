@@ -6,196 +6,196 @@ namespace WindowStall\Tests\Core\Drift;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use WindowStall\Core\Drift\ChangeGroup;
 use WindowStall\Core\Drift\ChangeKind;
-use WindowStall\Core\Drift\Group;
+use WindowStall\Core\Drift\ChangeSentences;
 use WindowStall\Core\Drift\GroupFigures;
-use WindowStall\Core\Drift\Told;
 use WindowStall\Core\Facts\FactName;
 use WindowStall\Core\Money\Money;
 
 /** Every sentence of the desk, for one and for several, and what it says of money. */
 final class SentencesTest extends TestCase
 {
-    /** @return array<string, array{Group, int, string, string, bool}> group, changes → what happened, what it does, bad */
+    /** @return array<string, array{ChangeGroup, int, string, string, bool}> group, changes → what happened, what it does, bad */
     public static function told(): array
     {
         return [
             'cost_up, one' => [
-                Group::CostUp, 1,
+                ChangeGroup::CostUp, 1,
                 'Oakum Depot raised a cost by 3%',
                 'No price moves by it.',
                 false,
             ],
             'cost_up, several' => [
-                Group::CostUp, 3,
+                ChangeGroup::CostUp, 3,
                 'Oakum Depot raised 3 costs, by 3 to 60%',
                 'No price moves by it.',
                 false,
             ],
             'cost_down, one' => [
-                Group::CostDown, 1,
+                ChangeGroup::CostDown, 1,
                 'Oakum Depot lowered a cost by 3%',
                 'No price moves by it.',
                 false,
             ],
             'cost_down, several' => [
-                Group::CostDown, 3,
+                ChangeGroup::CostDown, 3,
                 'Oakum Depot lowered 3 costs, by 3 to 60%',
                 'No price moves by it.',
                 false,
             ],
             'delivery, one' => [
-                Group::Delivery, 1,
+                ChangeGroup::Delivery, 1,
                 'Oakum Depot changed what delivery of a variant costs by 3%',
                 'No price moves by it.',
                 false,
             ],
             'delivery, several' => [
-                Group::Delivery, 3,
+                ChangeGroup::Delivery, 3,
                 'Oakum Depot changed what delivery of 3 variants costs, by 3 to 60%',
                 'No price moves by it.',
                 false,
             ],
             'item_gone, one' => [
-                Group::ItemGone, 1,
+                ChangeGroup::ItemGone, 1,
                 'Oakum Depot no longer offers an item of yours',
                 'It can’t be bought; agreeing puts it by, with orders and address kept.',
                 true,
             ],
             'item_gone, several' => [
-                Group::ItemGone, 3,
+                ChangeGroup::ItemGone, 3,
                 'Oakum Depot no longer offers 3 items of yours',
                 'They can’t be bought; agreeing puts them by, with orders and address kept.',
                 true,
             ],
             'variant_gone, one' => [
-                Group::VariantGone, 1,
+                ChangeGroup::VariantGone, 1,
                 'Oakum Depot took a variant off one item',
                 'It can’t be bought any more; agreeing takes it off the listing.',
                 true,
             ],
             'variant_gone, several' => [
-                Group::VariantGone, 3,
+                ChangeGroup::VariantGone, 3,
                 'Oakum Depot took 3 variants off 2 items',
                 'They can’t be bought any more; agreeing takes them off their listings.',
                 true,
             ],
             'renamed, one' => [
-                Group::Renamed, 1,
+                ChangeGroup::Renamed, 1,
                 'Oakum Depot seems to have something of yours under another code',
                 'Shoppers can’t buy it until you agree that it is the same; listing, prices, orders and address stay.',
                 true,
             ],
             'renamed, several' => [
-                Group::Renamed, 3,
+                ChangeGroup::Renamed, 3,
                 'Oakum Depot seems to have 3 things of yours under another code',
                 'Shoppers can’t buy them until you agree that they are the same; listing, prices, orders and address stay.',
                 true,
             ],
             'variant_new, one' => [
-                Group::VariantNew, 1,
+                ChangeGroup::VariantNew, 1,
                 'Oakum Depot offers a new variant of one item',
                 'Shoppers don’t see it until you agree.',
                 false,
             ],
             'variant_new, several' => [
-                Group::VariantNew, 3,
+                ChangeGroup::VariantNew, 3,
                 'Oakum Depot offers 3 new variants of 2 items',
                 'Shoppers don’t see them until you agree.',
                 false,
             ],
             'rewritten, one' => [
-                Group::Rewritten, 1,
+                ChangeGroup::Rewritten, 1,
                 'Oakum Depot rewrote a title and the pictures of an item',
                 'What you agreed to stands; nobody sees theirs.',
                 false,
             ],
             'rewritten, several' => [
-                Group::Rewritten, 3,
+                ChangeGroup::Rewritten, 3,
                 'Oakum Depot rewrote 3 titles and the pictures of an item',
                 'What you agreed to stands; nobody sees theirs.',
                 false,
             ],
             'item_back, one' => [
-                Group::ItemBack, 1,
+                ChangeGroup::ItemBack, 1,
                 'Oakum Depot offers an item of yours again',
                 'Agreeing lays it on the bench.',
                 false,
             ],
             'item_back, several' => [
-                Group::ItemBack, 3,
+                ChangeGroup::ItemBack, 3,
                 'Oakum Depot offers 3 items of yours again',
                 'Agreeing lays them on the bench.',
                 false,
             ],
             'sold_out, one' => [
-                Group::SoldOut, 1,
+                ChangeGroup::SoldOut, 1,
                 'Oakum Depot sold out of a variant',
                 'Shoppers can’t buy it meanwhile.',
                 true,
             ],
             'sold_out, several' => [
-                Group::SoldOut, 3,
+                ChangeGroup::SoldOut, 3,
                 'Oakum Depot sold out of 3 variants',
                 'Shoppers can’t buy them meanwhile.',
                 true,
             ],
             'back_in_stock, one' => [
-                Group::BackInStock, 1,
+                ChangeGroup::BackInStock, 1,
                 'Oakum Depot has a variant again',
                 'Shoppers can buy it.',
                 false,
             ],
             'back_in_stock, several' => [
-                Group::BackInStock, 3,
+                ChangeGroup::BackInStock, 3,
                 'Oakum Depot has 3 variants again',
                 'Shoppers can buy them.',
                 false,
             ],
             'options, one' => [
-                Group::Options, 1,
+                ChangeGroup::Options, 1,
                 'Oakum Depot calls a variant of one item otherwise',
                 'Values you named yourself go by their old names; look whether they still fit.',
                 false,
             ],
             'options, several' => [
-                Group::Options, 3,
+                ChangeGroup::Options, 3,
                 'Oakum Depot calls 3 variants of 2 items otherwise',
                 'Values you named yourself go by their old names; look whether they still fit.',
                 false,
             ],
             'weight, one' => [
-                Group::Weight, 1,
+                ChangeGroup::Weight, 1,
                 'Oakum Depot changed a weight',
                 'Delivery is reckoned by it.',
                 false,
             ],
             'weight, several' => [
-                Group::Weight, 3,
+                ChangeGroup::Weight, 3,
                 'Oakum Depot changed 3 weights',
                 'Delivery is reckoned by it.',
                 false,
             ],
             'lead_time, one' => [
-                Group::LeadTime, 1,
+                ChangeGroup::LeadTime, 1,
                 'Oakum Depot takes another time to post an item',
                 'Your pages say so.',
                 false,
             ],
             'lead_time, several' => [
-                Group::LeadTime, 3,
+                ChangeGroup::LeadTime, 3,
                 'Oakum Depot takes another time to post 3 items',
                 'Your pages say so.',
                 false,
             ],
             'rrp, one' => [
-                Group::Rrp, 1,
+                ChangeGroup::Rrp, 1,
                 'Oakum Depot changed a recommended price',
                 'Recipes that look at it follow.',
                 false,
             ],
             'rrp, several' => [
-                Group::Rrp, 3,
+                ChangeGroup::Rrp, 3,
                 'Oakum Depot changed 3 recommended prices',
                 'Recipes that look at it follow.',
                 false,
@@ -204,7 +204,7 @@ final class SentencesTest extends TestCase
     }
 
     #[DataProvider('told')]
-    public function test_a_group_is_told(Group $group, int $count, string $happened, string $does, bool $bad): void
+    public function test_a_group_is_told(ChangeGroup $group, int $count, string $happened, string $does, bool $bad): void
     {
         $figures = new GroupFigures(
             count: $count,
@@ -213,7 +213,7 @@ final class SentencesTest extends TestCase
             mostBp: $count === 1 ? 250 : 6_000,
             kinds: ['title' => $count, 'pictures' => 1],
         );
-        $told = Told::of('Oakum Depot', $group, $figures);
+        $told = ChangeSentences::of('Oakum Depot', $group, $figures);
 
         self::assertSame([$happened, $does, $bad], [$told->headline, $told->effect, $told->bad]);
     }
@@ -258,8 +258,8 @@ final class SentencesTest extends TestCase
     #[DataProvider('money')]
     public function test_what_agreeing_does_in_money(GroupFigures $figures, string $does, bool $bad): void
     {
-        foreach ([Group::CostUp, Group::CostDown, Group::Delivery] as $group) {
-            $told = Told::of('Kilnfold', $group, $figures);
+        foreach ([ChangeGroup::CostUp, ChangeGroup::CostDown, ChangeGroup::Delivery] as $group) {
+            $told = ChangeSentences::of('Kilnfold', $group, $figures);
             self::assertSame([$does, $bad], [$told->effect, $told->bad], $group->value);
         }
     }
@@ -282,7 +282,7 @@ final class SentencesTest extends TestCase
     #[DataProvider('moves')]
     public function test_how_far_costs_moved(int $least, int $most, string $said): void
     {
-        $told = Told::of('Kilnfold', Group::CostUp, new GroupFigures(2, 2, $least, $most));
+        $told = ChangeSentences::of('Kilnfold', ChangeGroup::CostUp, new GroupFigures(2, 2, $least, $most));
         self::assertSame('Kilnfold raised 2 costs'.$said, $told->headline);
     }
 
@@ -304,45 +304,45 @@ final class SentencesTest extends TestCase
     #[DataProvider('rewritten')]
     public function test_what_was_rewritten(array $kinds, string $said): void
     {
-        $told = Told::of('Kilnfold', Group::Rewritten, new GroupFigures(3, 3, kinds: $kinds));
+        $told = ChangeSentences::of('Kilnfold', ChangeGroup::Rewritten, new GroupFigures(3, 3, kinds: $kinds));
         self::assertSame('Kilnfold rewrote '.$said, $told->headline);
     }
 
-    /** @return array<string, array{ChangeKind, FactName, bool, Group}> whose rule counts, what stands meanwhile, its group */
+    /** @return array<string, array{ChangeKind, FactName, bool, ChangeGroup}> whose rule counts, what stands meanwhile, its group */
     public static function kinds(): array
     {
         return [
-            'Title' => [ChangeKind::Title, FactName::Title, true, Group::Rewritten],
-            'Words' => [ChangeKind::Words, FactName::Words, true, Group::Rewritten],
-            'Pictures' => [ChangeKind::Pictures, FactName::Pictures, true, Group::Rewritten],
-            'Cost' => [ChangeKind::Cost, FactName::Cost, true, Group::CostUp],
-            'SoldOut' => [ChangeKind::SoldOut, FactName::Stock, false, Group::SoldOut],
-            'BackInStock' => [ChangeKind::BackInStock, FactName::Stock, false, Group::BackInStock],
-            'VariantGone' => [ChangeKind::VariantGone, FactName::GoneVariants, false, Group::VariantGone],
-            'VariantNew' => [ChangeKind::VariantNew, FactName::NewVariants, false, Group::VariantNew],
-            'Weight' => [ChangeKind::Weight, FactName::Weight, false, Group::Weight],
-            'Delivery' => [ChangeKind::Delivery, FactName::Delivery, true, Group::Delivery],
-            'Options' => [ChangeKind::Options, FactName::Options, false, Group::Options],
-            'LeadTime' => [ChangeKind::LeadTime, FactName::LeadTime, false, Group::LeadTime],
-            'Rrp' => [ChangeKind::Rrp, FactName::Rrp, false, Group::Rrp],
-            'ItemGone' => [ChangeKind::ItemGone, FactName::Availability, false, Group::ItemGone],
-            'ItemBack' => [ChangeKind::ItemBack, FactName::Availability, false, Group::ItemBack],
-            'VariantRenamed' => [ChangeKind::VariantRenamed, FactName::Codes, false, Group::Renamed],
-            'ItemRenamed' => [ChangeKind::ItemRenamed, FactName::Codes, false, Group::Renamed],
+            'Title' => [ChangeKind::Title, FactName::Title, true, ChangeGroup::Rewritten],
+            'Words' => [ChangeKind::Words, FactName::Words, true, ChangeGroup::Rewritten],
+            'Pictures' => [ChangeKind::Pictures, FactName::Pictures, true, ChangeGroup::Rewritten],
+            'Cost' => [ChangeKind::Cost, FactName::Cost, true, ChangeGroup::CostUp],
+            'SoldOut' => [ChangeKind::SoldOut, FactName::Stock, false, ChangeGroup::SoldOut],
+            'BackInStock' => [ChangeKind::BackInStock, FactName::Stock, false, ChangeGroup::BackInStock],
+            'VariantGone' => [ChangeKind::VariantGone, FactName::GoneVariants, false, ChangeGroup::VariantGone],
+            'VariantNew' => [ChangeKind::VariantNew, FactName::NewVariants, false, ChangeGroup::VariantNew],
+            'Weight' => [ChangeKind::Weight, FactName::Weight, false, ChangeGroup::Weight],
+            'Delivery' => [ChangeKind::Delivery, FactName::Delivery, true, ChangeGroup::Delivery],
+            'Options' => [ChangeKind::Options, FactName::Options, false, ChangeGroup::Options],
+            'LeadTime' => [ChangeKind::LeadTime, FactName::LeadTime, false, ChangeGroup::LeadTime],
+            'Rrp' => [ChangeKind::Rrp, FactName::Rrp, false, ChangeGroup::Rrp],
+            'ItemGone' => [ChangeKind::ItemGone, FactName::Availability, false, ChangeGroup::ItemGone],
+            'ItemBack' => [ChangeKind::ItemBack, FactName::Availability, false, ChangeGroup::ItemBack],
+            'VariantRenamed' => [ChangeKind::VariantRenamed, FactName::Codes, false, ChangeGroup::Renamed],
+            'ItemRenamed' => [ChangeKind::ItemRenamed, FactName::Codes, false, ChangeGroup::Renamed],
         ];
     }
 
     #[DataProvider('kinds')]
-    public function test_each_kind_of_change(ChangeKind $kind, FactName $fact, bool $waits, Group $group): void
+    public function test_each_kind_of_change(ChangeKind $kind, FactName $fact, bool $waits, ChangeGroup $group): void
     {
-        self::assertSame([$fact, $waits, $group], [$kind->fact(), $kind->waits(), Group::of($kind, 100)]);
+        self::assertSame([$fact, $waits, $group], [$kind->fact(), $kind->waits(), ChangeGroup::of($kind, 100)]);
     }
 
     public function test_what_costs_most_to_leave_lying_comes_first(): void
     {
-        $ranks = array_map(static fn (Group $group): int => $group->rank(), Group::cases());
+        $ranks = array_map(static fn (ChangeGroup $group): int => $group->rank(), ChangeGroup::cases());
         self::assertSame(range(0, count($ranks) - 1), $ranks);
-        self::assertLessThan(Group::Rewritten->rank(), Group::CostUp->rank());
-        self::assertSame(Group::CostUp, Group::of(ChangeKind::Cost, 0));
+        self::assertLessThan(ChangeGroup::Rewritten->rank(), ChangeGroup::CostUp->rank());
+        self::assertSame(ChangeGroup::CostUp, ChangeGroup::of(ChangeKind::Cost, 0));
     }
 }

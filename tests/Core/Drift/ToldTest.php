@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace WindowStall\Tests\Core\Drift;
 
 use PHPUnit\Framework\TestCase;
+use WindowStall\Core\Drift\ChangeGroup;
 use WindowStall\Core\Drift\ChangeKind;
-use WindowStall\Core\Drift\Group;
+use WindowStall\Core\Drift\ChangeSentences;
 use WindowStall\Core\Drift\GroupFigures;
-use WindowStall\Core\Drift\Told;
 use WindowStall\Core\Money\Money;
 
 final class ToldTest extends TestCase
 {
     public function test_costs_are_told_with_their_money(): void
     {
-        $told = Told::of(
+        $told = ChangeSentences::of(
             'Oakum Depot',
-            Group::CostUp,
+            ChangeGroup::CostUp,
             new GroupFigures(14, 9, 300, 6_000, 3, 11, Money::of(254, 'GBP'), Money::of(-160, 'GBP')),
         );
         self::assertSame('Oakum Depot raised 14 costs, by 3 to 60%', $told->headline);
@@ -27,27 +27,27 @@ final class ToldTest extends TestCase
             $told->effect,
         );
         self::assertTrue($told->bad);
-        $told = Told::of(
+        $told = ChangeSentences::of(
             'Kilnfold',
-            Group::CostDown,
+            ChangeGroup::CostDown,
             new GroupFigures(1, 1, 2_000, 2_000, 0, 1, less: Money::of(0, 'GBP')),
         );
         self::assertSame(
             ['Kilnfold lowered a cost by 20%', 'One price moves if you agree, and you keep as much as before.'],
             [$told->headline, $told->effect],
         );
-        self::assertSame('No price moves by it.', Told::of('X', Group::CostUp, new GroupFigures(2, 1, 40, 45))->effect);
+        self::assertSame('No price moves by it.', ChangeSentences::of('X', ChangeGroup::CostUp, new GroupFigures(2, 1, 40, 45))->effect);
         self::assertSame(
             'X raised 2 costs, by 0.4 to 0.5%',
-            Told::of('X', Group::CostUp, new GroupFigures(2, 1, 40, 45))->headline,
+            ChangeSentences::of('X', ChangeGroup::CostUp, new GroupFigures(2, 1, 40, 45))->headline,
         );
     }
 
     public function test_every_group_is_told_for_one_and_for_many(): void
     {
-        foreach (Group::cases() as $group) {
+        foreach (ChangeGroup::cases() as $group) {
             foreach ([1, 1_200] as $n) {
-                $told = Told::of(
+                $told = ChangeSentences::of(
                     'Oakum Depot',
                     $group,
                     new GroupFigures($n, $n, 100, 100, kinds: ['title' => $n, 'words' => $n, 'pictures' => $n]),
@@ -59,7 +59,7 @@ final class ToldTest extends TestCase
         }
         self::assertSame(
             'Oakum Depot rewrote a title and 5 descriptions',
-            Told::of('Oakum Depot', Group::Rewritten, new GroupFigures(6, 5, kinds: ['title' => 1, 'words' => 5]))
+            ChangeSentences::of('Oakum Depot', ChangeGroup::Rewritten, new GroupFigures(6, 5, kinds: ['title' => 1, 'words' => 5]))
                 ->headline,
         );
     }
@@ -67,11 +67,11 @@ final class ToldTest extends TestCase
     public function test_each_kind_of_change_has_its_group(): void
     {
         foreach (ChangeKind::cases() as $kind) {
-            self::assertInstanceOf(Group::class, Group::of($kind, 5));
+            self::assertInstanceOf(ChangeGroup::class, ChangeGroup::of($kind, 5));
         }
         self::assertSame(
-            [Group::CostUp, Group::CostDown, Group::CostUp],
-            [Group::of(ChangeKind::Cost, 5), Group::of(ChangeKind::Cost, -5), Group::of(ChangeKind::Cost, null)],
+            [ChangeGroup::CostUp, ChangeGroup::CostDown, ChangeGroup::CostUp],
+            [ChangeGroup::of(ChangeKind::Cost, 5), ChangeGroup::of(ChangeKind::Cost, -5), ChangeGroup::of(ChangeKind::Cost, null)],
         );
     }
 }

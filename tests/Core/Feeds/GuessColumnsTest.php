@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Feeds\ColumnGuess;
 use WindowStall\Core\Feeds\CurrencySaid;
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Feeds\GuessColumns;
 
 final class GuessColumnsTest extends TestCase
@@ -18,19 +18,19 @@ final class GuessColumnsTest extends TestCase
         $guesses = GuessColumns::from(Samples::HEADER, Samples::ROWS);
         self::assertSame(
             [
-                Field::Item,
-                Field::Sku,
-                Field::Barcode,
-                Field::Title,
-                Field::Option,
-                Field::Words,
-                Field::Cost,
-                Field::Rrp,
-                Field::Stock,
-                Field::Weight,
-                Field::Picture,
+                FeedField::Item,
+                FeedField::Sku,
+                FeedField::Barcode,
+                FeedField::Title,
+                FeedField::Option,
+                FeedField::Words,
+                FeedField::Cost,
+                FeedField::Rrp,
+                FeedField::Stock,
+                FeedField::Weight,
+                FeedField::Picture,
             ],
-            array_map(static fn (ColumnGuess $g): ?Field => $g->field, $guesses),
+            array_map(static fn (ColumnGuess $g): ?FeedField => $g->field, $guesses),
         );
         foreach ($guesses as $guess) {
             self::assertGreaterThanOrEqual(40, $guess->confidence, $guess->column);
@@ -44,8 +44,8 @@ final class GuessColumnsTest extends TestCase
             ['A', 'B', 'Price'],
             array_map(static fn (array $r): array => [$r[2], $r[10], $r[5]], Samples::ROWS),
         );
-        self::assertSame([Field::Barcode, Field::Picture], [$guesses[0]->field, $guesses[1]->field]);
-        self::assertNotSame(Field::Cost, $guesses[2]->field, 'a column called price that holds prose is no price');
+        self::assertSame([FeedField::Barcode, FeedField::Picture], [$guesses[0]->field, $guesses[1]->field]);
+        self::assertNotSame(FeedField::Cost, $guesses[2]->field, 'a column called price that holds prose is no price');
     }
 
     public function test_only_one_column_is_the_cost_however_many_look_like_it(): void
@@ -54,7 +54,7 @@ final class GuessColumnsTest extends TestCase
             ['Price', 'Trade price', 'Net price'],
             [['6.40', '6.40', '6.40'], ['7.10', '7.10', '7.10']],
         );
-        self::assertCount(1, array_filter($guesses, static fn (ColumnGuess $g): bool => $g->field === Field::Cost));
+        self::assertCount(1, array_filter($guesses, static fn (ColumnGuess $g): bool => $g->field === FeedField::Cost));
     }
 
     public function test_a_german_table_is_understood_too(): void
@@ -64,8 +64,8 @@ final class GuessColumnsTest extends TestCase
             [['X-1', 'Topf aus Ton, klein', '6,40', '12', '1,2'], ['X-2', 'Topf aus Ton, groß', '9,10', '7', '2,2']],
         );
         self::assertSame(
-            [Field::Sku, Field::Title, Field::Cost, Field::Stock, Field::Weight],
-            array_map(static fn (ColumnGuess $g): ?Field => $g->field, $guesses),
+            [FeedField::Sku, FeedField::Title, FeedField::Cost, FeedField::Stock, FeedField::Weight],
+            array_map(static fn (ColumnGuess $g): ?FeedField => $g->field, $guesses),
         );
     }
 
@@ -76,8 +76,8 @@ final class GuessColumnsTest extends TestCase
             [['P-1', 'Pot 5" wide', 'gbp 4.20', '10+'], ['P-2', 'Deep pan', '1 234,50 zł', 'in stock']],
         );
         self::assertSame(
-            [Field::Sku, Field::Title, Field::Cost, Field::Stock],
-            array_map(static fn (ColumnGuess $g): ?Field => $g->field, $guesses),
+            [FeedField::Sku, FeedField::Title, FeedField::Cost, FeedField::Stock],
+            array_map(static fn (ColumnGuess $g): ?FeedField => $g->field, $guesses),
         );
     }
 

@@ -8,8 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Feeds\AssembleItem;
 use WindowStall\Core\Feeds\DecimalSign;
-use WindowStall\Core\Feeds\Field;
-use WindowStall\Core\Feeds\Line;
+use WindowStall\Core\Feeds\FeedField;
+use WindowStall\Core\Feeds\FeedRow;
 use WindowStall\Core\Feeds\ReadLine;
 use WindowStall\Core\Feeds\Reject;
 
@@ -89,7 +89,7 @@ final class ReadLineTest extends TestCase
             $values = Samples::ROWS[0];
             $values[9] = $text;
             $line = (new ReadLine(Samples::mapping(kilograms: $kilograms), Samples::HEADER))->read(2, $values);
-            self::assertSame($grams, $line instanceof Line ? $line->grams : -1, $text);
+            self::assertSame($grams, $line instanceof FeedRow ? $line->grams : -1, $text);
         }
     }
 
@@ -97,10 +97,10 @@ final class ReadLineTest extends TestCase
     {
         foreach (['0.0349' => 3, '0.035' => 4, '6.4' => 640, '6.404999' => 640] as $text => $minor) {
             $line = (new ReadLine(
-                Samples::mapping(['S' => Field::Sku, 'T' => Field::Title, 'C' => Field::Cost], DecimalSign::Point),
+                Samples::mapping(['S' => FeedField::Sku, 'T' => FeedField::Title, 'C' => FeedField::Cost], DecimalSign::Point),
                 ['S', 'T', 'C'],
             ))->read(2, ['A', 'Screw', (string) $text]);
-            self::assertSame($minor, $line instanceof Line ? $line->cost : -1, (string) $text);
+            self::assertSame($minor, $line instanceof FeedRow ? $line->cost : -1, (string) $text);
         }
     }
 
@@ -108,13 +108,13 @@ final class ReadLineTest extends TestCase
     {
         $line = (new ReadLine(
             Samples::mapping(
-                ['S' => Field::Sku, 'T' => Field::Title, 'C' => Field::Cost],
+                ['S' => FeedField::Sku, 'T' => FeedField::Title, 'C' => FeedField::Cost],
                 DecimalSign::Point,
                 stock: 25,
             ),
             ['S', 'T', 'C'],
         ))->read(2, ['A-1', 'Pot', '4.20']);
-        self::assertInstanceOf(Line::class, $line);
+        self::assertInstanceOf(FeedRow::class, $line);
         self::assertSame(['A-1', 25, 500, []], [$line->item, $line->stock, $line->grams, $line->options]);
     }
 
@@ -135,10 +135,10 @@ final class ReadLineTest extends TestCase
     }
 
     /** @param  list<string>  $values */
-    private function line(array $values): Line
+    private function line(array $values): FeedRow
     {
         $line = (new ReadLine(Samples::mapping(), Samples::HEADER))->read(2, $values);
-        self::assertInstanceOf(Line::class, $line, $line instanceof Reject ? $line->reason : '');
+        self::assertInstanceOf(FeedRow::class, $line, $line instanceof Reject ? $line->reason : '');
 
         return $line;
     }

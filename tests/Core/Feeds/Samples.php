@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\Core\Feeds;
 
 use WindowStall\Core\Feeds\DecimalSign;
-use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\FeedField;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 
@@ -105,7 +105,7 @@ final class Samples
         return implode("\n", $lines)."\n";
     }
 
-    /** @param  array<string, Field>  $columns  all of the table's unless given */
+    /** @param  array<string, FeedField>  $columns  all of the table's unless given */
     public static function mapping(
         array $columns = [],
         DecimalSign $decimal = DecimalSign::Comma,
@@ -117,22 +117,22 @@ final class Samples
             $columns !== []
                 ? $columns
                 : array_combine(self::HEADER, [
-                    Field::Item,
-                    Field::Sku,
-                    Field::Barcode,
-                    Field::Title,
-                    Field::Option,
-                    Field::Words,
-                    Field::Cost,
-                    Field::Rrp,
-                    Field::Stock,
-                    Field::Weight,
-                    Field::Picture,
+                    FeedField::Item,
+                    FeedField::Sku,
+                    FeedField::Barcode,
+                    FeedField::Title,
+                    FeedField::Option,
+                    FeedField::Words,
+                    FeedField::Cost,
+                    FeedField::Rrp,
+                    FeedField::Stock,
+                    FeedField::Weight,
+                    FeedField::Picture,
                 ]);
 
         return new Mapping(
             array_map(
-                static fn (string $name, Field $field): MappedColumn => new MappedColumn($name, $field),
+                static fn (string $name, FeedField $field): MappedColumn => new MappedColumn($name, $field),
                 array_keys($columns),
                 array_values($columns),
             ),

@@ -9,12 +9,12 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Policies\Blank;
-use WindowStall\Core\Policies\Clause;
-use WindowStall\Core\Policies\Policy;
+use WindowStall\Core\Policies\MissingFact;
+use WindowStall\Core\Policies\PolicyClause;
 use WindowStall\Core\Policies\PolicyFacts;
 use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Core\Policies\Withdrawal;
+use WindowStall\Core\Policies\WrittenPolicy;
 
 /** Policies say what the stall does, all of it and nothing else. */
 final class PolicyTest extends TestCase
@@ -46,39 +46,39 @@ final class PolicyTest extends TestCase
     public function test_what_is_known_is_said_and_nothing_is_left_blank(): void
     {
         foreach (PolicyKind::cases() as $kind) {
-            $policy = Policy::of($kind, self::facts());
+            $policy = WrittenPolicy::of($kind, self::facts());
 
             self::assertSame([], $policy->blanks(), $kind->value);
             self::assertSame(array_unique(self::keys($policy)), self::keys($policy), $kind->value);
         }
     }
 
-    /** @return iterable<string, array{string, Blank, list<PolicyKind>}> */
+    /** @return iterable<string, array{string, MissingFact, list<PolicyKind>}> */
     public static function blanks(): iterable
     {
         $all = PolicyKind::cases();
 
-        yield 'who' => ['trader', Blank::Trader, [PolicyKind::Privacy, PolicyKind::Terms, PolicyKind::Legal]];
-        yield 'street' => ['street', Blank::Street, [PolicyKind::Privacy, PolicyKind::Terms, PolicyKind::Legal]];
-        yield 'e-mail' => ['email', Blank::Email, array_values(array_filter($all, static fn ($k) => $k !== PolicyKind::Terms))];
-        yield 'days' => ['returnDays', Blank::ReturnDays, [PolicyKind::Returns]];
-        yield 'who pays' => ['returnBy', Blank::ReturnBy, [PolicyKind::Returns]];
-        yield 'years' => ['keepYears', Blank::KeepYears, [PolicyKind::Privacy]];
+        yield 'who' => ['trader', MissingFact::Trader, [PolicyKind::Privacy, PolicyKind::Terms, PolicyKind::Legal]];
+        yield 'street' => ['street', MissingFact::Street, [PolicyKind::Privacy, PolicyKind::Terms, PolicyKind::Legal]];
+        yield 'e-mail' => ['email', MissingFact::Email, array_values(array_filter($all, static fn ($k) => $k !== PolicyKind::Terms))];
+        yield 'days' => ['returnDays', MissingFact::ReturnDays, [PolicyKind::Returns]];
+        yield 'who pays' => ['returnBy', MissingFact::ReturnBy, [PolicyKind::Returns]];
+        yield 'years' => ['keepYears', MissingFact::KeepYears, [PolicyKind::Privacy]];
     }
 
     /** @param  list<PolicyKind>  $in */
     #[DataProvider('blanks')]
-    public function test_what_isnt_said_is_a_blank_just_where_it_is_needed(string $fact, Blank $blank, array $in): void
+    public function test_what_isnt_said_is_a_blank_just_where_it_is_needed(string $fact, MissingFact $blank, array $in): void
     {
         foreach ([null, '  '] as $unsaid) {
             if ($unsaid !== null && in_array($fact, ['returnDays', 'keepYears'], true)) {
                 continue;
             }
             foreach (PolicyKind::cases() as $kind) {
-                $policy = Policy::of($kind, self::facts([$fact => $unsaid]));
+                $policy = WrittenPolicy::of($kind, self::facts([$fact => $unsaid]));
 
                 self::assertSame(in_array($kind, $in, true) ? [$blank] : [], $policy->blanks(), $kind->value);
-                $facts = array_merge(...array_map(static fn (Clause $clause): array => $clause->facts, $policy->clauses));
+                $facts = array_merge(...array_map(static fn (PolicyClause $clause): array => $clause->facts, $policy->clauses));
                 self::assertSame(in_array($kind, $in, true), array_key_exists($blank->value, $facts) && $facts[$blank->value] === null);
             }
         }
@@ -110,8 +110,8 @@ final class PolicyTest extends TestCase
     ): void {
         $on = ['phone' => '01 234', 'register' => 'No 7', 'taxNumber' => 'GB 1', 'besides' => ['terms' => 'Be kind.']];
 
-        $with = self::keys(Policy::of($kind, self::facts($on)));
-        $without = self::keys(Policy::of($kind, self::facts($off + $on)));
+        $with = self::keys(WrittenPolicy::of($kind, self::facts($on)));
+        $without = self::keys(WrittenPolicy::of($kind, self::facts($off + $on)));
         self::assertContains($key, $with);
         self::assertSame([$key], array_values(array_diff($with, $without)), 'and nothing else goes with it');
         self::assertSame([], array_diff($without, $with));
@@ -152,15 +152,15 @@ final class PolicyTest extends TestCase
     }
 
     /** @return list<string> */
-    private static function keys(Policy $policy): array
+    private static function keys(WrittenPolicy $policy): array
     {
-        return array_map(static fn (Clause $clause): string => $clause->key, $policy->clauses);
+        return array_map(static fn (PolicyClause $clause): string => $clause->key, $policy->clauses);
     }
 
     /** @param  array<string, mixed>  $facts */
-    private static function clause(PolicyKind $kind, string $key, array $facts): ?Clause
+    private static function clause(PolicyKind $kind, string $key, array $facts): ?PolicyClause
     {
-        $clauses = array_filter(Policy::of($kind, self::facts($facts))->clauses, static fn (Clause $c): bool => $c->key === $key);
+        $clauses = array_filter(WrittenPolicy::of($kind, self::facts($facts))->clauses, static fn (PolicyClause $c): bool => $c->key === $key);
 
         return array_values($clauses)[0] ?? null;
     }

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Core\Pricing\Listing\FrozenRate;
 use WindowStall\Core\Pricing\Listing\PricedBy;
 use WindowStall\Core\Pricing\Listing\PricedOnce;
@@ -76,11 +76,11 @@ final class OffersTest extends TestCase
     public function test_one_price_for_all_is_the_dearest_and_steps_have_one_each(): void
     {
         $prices = [1 => 1095, 2 => 1195, 3 => 1495, 4 => null];
-        self::assertSame($prices, (new PriceSpread(Across::Each))->over($prices));
-        self::assertSame([1 => 1495, 2 => 1495, 3 => 1495, 4 => null], (new PriceSpread(Across::One))->over($prices));
+        self::assertSame($prices, (new PriceSpread(AcrossVariants::Each))->over($prices));
+        self::assertSame([1 => 1495, 2 => 1495, 3 => 1495, 4 => null], (new PriceSpread(AcrossVariants::One))->over($prices));
         self::assertSame(
             [1 => 1195, 2 => 1195, 3 => 1495, 4 => null],
-            (new PriceSpread(Across::Stepped, 'Size', [['S', 'XL']]))->over($prices, [
+            (new PriceSpread(AcrossVariants::Stepped, 'Size', [['S', 'XL']]))->over($prices, [
                 1 => 'S',
                 2 => 'XL',
                 3 => '3XL',

@@ -12,7 +12,7 @@ use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Money\Rates;
-use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Core\Pricing\Listing\PricedBy;
 use WindowStall\Core\Pricing\Listing\Pricer;
 use WindowStall\Core\Pricing\Listing\PriceSpread;
@@ -37,7 +37,7 @@ final class PricerTest extends TestCase
     {
         $prices = $this->pricer()->listing(
             [$this->facts(1, 500), $this->facts(2, 900, hand: 1500), $this->facts(3, null)],
-            new PriceSpread(Across::Each),
+            new PriceSpread(AcrossVariants::Each),
         );
         self::assertSame([1595, 1500, null], array_map(static fn ($p): ?int => $p->price?->minor, $prices));
         self::assertSame(
@@ -60,7 +60,7 @@ final class PricerTest extends TestCase
 
     public function test_one_price_for_all_is_the_dearest_and_says_who_decided(): void
     {
-        $prices = $this->pricer()->listing([$this->facts(1, 500), $this->facts(2, 900)], new PriceSpread(Across::One));
+        $prices = $this->pricer()->listing([$this->facts(1, 500), $this->facts(2, 900)], new PriceSpread(AcrossVariants::One));
         self::assertSame(
             [[2395, PricedBy::Together], [2395, PricedBy::Recipe]],
             array_map(static fn ($p): array => [$p->price?->minor, $p->by], $prices),
@@ -77,7 +77,7 @@ final class PricerTest extends TestCase
         $pricer = new Pricer(Terms::simple(), $this->book(), $usd('0.82'));
         [$price] = $pricer->listing(
             [new VariantFacts(1, new RecipeFacts($cost, new PricedGoods(1, '', [], 800, 100, 'GB'), $usd('0.80')))],
-            new PriceSpread(Across::Each),
+            new PriceSpread(AcrossVariants::Each),
         );
         self::assertSame(
             [1795, 820],
@@ -105,7 +105,7 @@ final class PricerTest extends TestCase
                     shownBy: $into,
                 ),
             ],
-            new PriceSpread(Across::Each),
+            new PriceSpread(AcrossVariants::Each),
         );
         // 15.95 × 1.1628 = 18.55 → 18.95 EUR, worth 16.30
         self::assertEquals(
@@ -117,10 +117,10 @@ final class PricerTest extends TestCase
 
     public function test_margin_and_floor_are_of_what_comes_in(): void
     {
-        [$price] = $this->pricer()->listing([$this->facts(1, 500)], new PriceSpread(Across::Each));
+        [$price] = $this->pricer()->listing([$this->facts(1, 500)], new PriceSpread(AcrossVariants::Each));
         // 15.95 with 2.66 tax in it; 6.50 landed, 0.44 for the payment; 15% of 13.29 are 1.9935.
         self::assertSame([635, 4778, 200, false], [$price->keep, $price->marginBp, $price->least, $price->underFloor()]);
-        [$given] = $this->pricer()->listing([$this->facts(1, 500, hand: 0)], new PriceSpread(Across::Each));
+        [$given] = $this->pricer()->listing([$this->facts(1, 500, hand: 0)], new PriceSpread(AcrossVariants::Each));
         self::assertSame([-670, null, 0, true], [$given->keep, $given->marginBp, $given->least, $given->underFloor()]);
         self::assertFalse($given->floorOverCap);
     }
@@ -129,7 +129,7 @@ final class PricerTest extends TestCase
     {
         $prices = $this->pricer()->listing(
             [$this->facts(1, 500), $this->facts(2, 900), $this->facts(3, 500, hand: 1500), $this->facts(4, null)],
-            new PriceSpread(Across::Each),
+            new PriceSpread(AcrossVariants::Each),
         );
         $once = array_map(static fn ($p): array => [$p->once()->price, $p->once()->recipe, $p->once()->goods], $prices);
         self::assertSame([[1595, 1, 500], [2395, 2, 900], [1500, 0, 500], [null, 1, null]], $once);
@@ -139,7 +139,7 @@ final class PricerTest extends TestCase
     {
         $own = new Recipe(Basis::Landed, [Step::factor(2_000_000)]);
         $from = new RecipeFacts($this->cost(500), new PricedGoods(1, '', [], 500, 100, 'GB'), $this->pricer()->today, own: $own);
-        [$price] = $this->pricer()->listing([new VariantFacts(1, $from)], new PriceSpread(Across::Each));
+        [$price] = $this->pricer()->listing([new VariantFacts(1, $from)], new PriceSpread(AcrossVariants::Each));
         self::assertSame([1300, PricedBy::OwnRecipe, 0, null], [$price->price?->minor, $price->by, $price->recipe, $price->least]);
         self::assertFalse($price->underFloor() || $price->floorOverCap);
     }
@@ -152,7 +152,7 @@ final class PricerTest extends TestCase
                 $facts($this->facts(1, 300), 'S'), $facts($this->facts(2, 500), 'M'),
                 $facts($this->facts(3, 900), 'XL'), $facts($this->facts(4, null), 'S'),
             ],
-            new PriceSpread(Across::Stepped, 'Size', [['S', 'M']]),
+            new PriceSpread(AcrossVariants::Stepped, 'Size', [['S', 'M']]),
         );
         self::assertSame([1595, 1595, 2395, null], array_map(static fn ($p): ?int => $p->price?->minor, $prices));
         self::assertSame(
@@ -164,7 +164,7 @@ final class PricerTest extends TestCase
     public function test_what_is_not_delivered_follows_no_price(): void
     {
         $from = new RecipeFacts(null, new PricedGoods(1, '', [], 500, 100, 'IE'), $this->pricer()->today, follows: Money::gbp(1595));
-        [$price] = $this->pricer()->listing([new VariantFacts(1, $from)], new PriceSpread(Across::Each));
+        [$price] = $this->pricer()->listing([new VariantFacts(1, $from)], new PriceSpread(AcrossVariants::Each));
         self::assertSame([null, null, null, null, null, false], [
             $price->price, $price->shown, $price->landed, $price->keep, $price->least, $price->floorOverCap,
         ]);
@@ -172,7 +172,7 @@ final class PricerTest extends TestCase
 
     public function test_a_price_by_hand_stands_where_nothing_is_delivered_and_keeps_nothing(): void
     {
-        [$price] = $this->pricer()->listing([$this->facts(1, null, hand: 1200)], new PriceSpread(Across::Each));
+        [$price] = $this->pricer()->listing([$this->facts(1, null, hand: 1200)], new PriceSpread(AcrossVariants::Each));
         self::assertSame([1200, 1200, null, PricedBy::Hand], [
             $price->price?->minor, $price->shown?->minor, $price->keep, $price->by,
         ]);
@@ -184,7 +184,7 @@ final class PricerTest extends TestCase
         $goods = new PricedGoods(1, '', [], 500, 100, 'IM');
         $follows = new RecipeFacts($this->cost(500), $goods, $pricer->today, follows: Money::gbp(1595));
         $recipe = new RecipeFacts($this->cost(500), $goods, $pricer->today);
-        $prices = $pricer->listing([new VariantFacts(1, $follows), new VariantFacts(2, $recipe)], new PriceSpread(Across::Each));
+        $prices = $pricer->listing([new VariantFacts(1, $follows), new VariantFacts(2, $recipe)], new PriceSpread(AcrossVariants::Each));
         self::assertSame([1650, 1595], array_map(static fn ($p): ?int => $p->shown?->minor, $prices));
         self::assertSame([1650, 1595], array_map(static fn ($p): ?int => $p->price?->minor, $prices));
     }
@@ -195,7 +195,7 @@ final class PricerTest extends TestCase
         $into = ExchangeRate::of(Currency::of('GBP'), Currency::of('EUR'), '1.1628', 0, '');
         $pricer = new Pricer(Terms::simple(), $this->book(), new Rates(Currency::of('GBP')), null, $back);
         $from = new RecipeFacts($this->cost(500), new PricedGoods(1, '', [], 500, 100, 'IE'), $pricer->today);
-        [$price] = $pricer->listing([new VariantFacts(1, $from, shownBy: $into)], new PriceSpread(Across::Each));
+        [$price] = $pricer->listing([new VariantFacts(1, $from, shownBy: $into)], new PriceSpread(AcrossVariants::Each));
         // 15.95 × 1.1628 = 18.5467, worth 15.953
         self::assertEquals([Money::of(1855, 'EUR'), Money::gbp(1595), PricedBy::Recipe], [$price->shown, $price->price, $price->by]);
     }
@@ -216,7 +216,7 @@ final class PricerTest extends TestCase
                     ),
                 ),
             ],
-            new PriceSpread(Across::Each),
+            new PriceSpread(AcrossVariants::Each),
         );
         self::assertTrue($price->floorOverCap && $price->underFloor());
         self::assertSame([800, PricedBy::OwnRecipe], [$price->price?->minor, $price->by]);

@@ -7,7 +7,7 @@ namespace WindowStall\Tests\Core\Pricing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Core\Pricing\Listing\PricedOnce;
 use WindowStall\Core\Pricing\Listing\PriceSpread;
 use WindowStall\Core\Pricing\Listing\TrialTally;
@@ -126,12 +126,12 @@ final class TrialTallyTest extends TestCase
         $prices = [1 => 900, 2 => 1_000, 3 => 950, 4 => 1_200];
 
         return [
-            'each its own' => [new PriceSpread(Across::Each), $prices, $sizes, $prices],
-            'one for all: the dearest' => [new PriceSpread(Across::One), $prices, $sizes, array_fill(1, 4, 1_200)],
-            'one for one' => [new PriceSpread(Across::One), [7 => 500], [], [7 => 500]],
-            'none of none' => [new PriceSpread(Across::One), [], [], []],
+            'each its own' => [new PriceSpread(AcrossVariants::Each), $prices, $sizes, $prices],
+            'one for all: the dearest' => [new PriceSpread(AcrossVariants::One), $prices, $sizes, array_fill(1, 4, 1_200)],
+            'one for one' => [new PriceSpread(AcrossVariants::One), [7 => 500], [], [7 => 500]],
+            'none of none' => [new PriceSpread(AcrossVariants::One), [], [], []],
             'one for all that have one' => [
-                new PriceSpread(Across::One), [1 => null, 2 => 700, 3 => 800], [], [1 => null, 2 => 800, 3 => 800],
+                new PriceSpread(AcrossVariants::One), [1 => null, 2 => 700, 3 => 800], [], [1 => null, 2 => 800, 3 => 800],
             ],
             'up to a size, and above' => [
                 self::stepped([['S', 'M'], ['L', 'XL']]), $prices, $sizes, [1 => 1_000, 2 => 1_000, 3 => 1_200, 4 => 1_200],
@@ -168,7 +168,7 @@ final class TrialTallyTest extends TestCase
     /** @param  list<list<string>>  $groups */
     private static function stepped(array $groups): PriceSpread
     {
-        return new PriceSpread(Across::Stepped, 'Size', $groups);
+        return new PriceSpread(AcrossVariants::Stepped, 'Size', $groups);
     }
 
     private static function at(

@@ -6,11 +6,11 @@ namespace WindowStall\Tests\Core\Print;
 
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Print\ArtworkFacts;
-use WindowStall\Core\Print\Findings\Artwork;
+use WindowStall\Core\Print\Findings\CheckedArtwork;
 use WindowStall\Core\Print\Findings\FindFaults;
 use WindowStall\Core\Print\Findings\Finding;
 use WindowStall\Core\Print\Findings\FindingKind;
-use WindowStall\Core\Print\Findings\Weight;
+use WindowStall\Core\Print\Findings\Severity;
 use WindowStall\Core\Print\Placing\Laid;
 use WindowStall\Core\Print\Placing\Piece;
 use WindowStall\Core\Print\Placing\Placing;
@@ -21,7 +21,7 @@ final class FindFaultsTest extends TestCase
     public function test_a_sharp_drawing_says_up_to_where_it_is(): void
     {
         $found = $this->one(FindingKind::Density, Prints::drawing(), new Piece(1, 0, 300, 780));
-        self::assertSame(Weight::Fine, $found->weight);
+        self::assertSame(Severity::Fine, $found->weight);
         self::assertSame('461 dots to the inch; it stays above 300 up to 119.9 mm wide.', $found->rest);
     }
 
@@ -29,18 +29,18 @@ final class FindFaultsTest extends TestCase
     {
         $coarse = Prints::drawing(1000, 1000);
         $found = $this->one(FindingKind::Density, $coarse, new Piece(1, 0, 100, 2800));
-        self::assertSame([Weight::Stops, 'Too coarse: 90 dots to the inch.'], [$found->weight, $found->short]);
+        self::assertSame([Severity::Stops, 'Too coarse: 90 dots to the inch.'], [$found->weight, $found->short]);
         self::assertSame('Make it 169.3 mm wide', $found->mend?->label);
         $mended = $found->mend->placing;
         self::assertSame(1693, $mended->laid[0]->pieces[0]->width);
-        self::assertSame(Weight::Look, $this->in($mended, $coarse, FindingKind::Density)?->weight);
+        self::assertSame(Severity::Look, $this->in($mended, $coarse, FindingKind::Density)?->weight);
 
         $soft = $this->one(FindingKind::Density, $coarse, new Piece(1, 0, 100, 1200));
         self::assertSame(['A little soft: 211 dots to the inch.', 'Make it 84.6 mm wide'], [$soft->short, $soft->mend?->label]);
-        self::assertSame(Weight::Fine, $this->in($soft->mend->placing ?? self::fail(), $coarse, FindingKind::Density)?->weight);
+        self::assertSame(Severity::Fine, $this->in($soft->mend->placing ?? self::fail(), $coarse, FindingKind::Density)?->weight);
 
         $lines = $this->one(FindingKind::Density, Prints::drawing(20, 20, vector: true), new Piece(1, 0, 100, 2800));
-        self::assertSame(Weight::Fine, $lines->weight);
+        self::assertSame(Severity::Fine, $lines->weight);
     }
 
     public function test_the_largest_size_decides_how_sharp_it_is(): void
@@ -59,7 +59,7 @@ final class FindFaultsTest extends TestCase
     public function test_what_stands_out_is_moved_inside(): void
     {
         $out = $this->one(FindingKind::OutsideArea, Prints::drawing(), new Piece(1, 1400, 300, 780));
-        self::assertSame([Weight::Stops, 'It stands out of the area by 29 mm.'], [$out->weight, $out->short]);
+        self::assertSame([Severity::Stops, 'It stands out of the area by 29 mm.'], [$out->weight, $out->short]);
         $mended = $out->mend->placing ?? self::fail();
         self::assertNull($this->in($mended, Prints::drawing(), FindingKind::OutsideArea));
         self::assertNull($this->in($mended, Prints::drawing(), FindingKind::OutsideSafe));
@@ -75,8 +75,8 @@ final class FindFaultsTest extends TestCase
         $chalk = Prints::drawing(colours: [['#f4efe2', 1000]]);
         $placing = $this->laid(new Piece(1, 0, 300, 780));
         $with = new FindFaults(Prints::tee(), [
-            1 => new Artwork(1, 'Leek in ink', $dark, [2]),
-            2 => new Artwork(2, 'Leek in chalk', $chalk),
+            1 => new CheckedArtwork(1, 'Leek in ink', $dark, [2]),
+            2 => new CheckedArtwork(2, 'Leek in chalk', $chalk),
         ]);
         $found = $this->told($with->of($placing));
         self::assertSame(['Bottle'], array_values(array_diff($found->colours, ['Ink'])));
@@ -84,12 +84,12 @@ final class FindFaultsTest extends TestCase
         self::assertSame(2, $found->mend->placing->artworkOn('Bottle', 1));
         self::assertNull(array_column($with->of($found->mend->placing), null, 'short')[$found->short] ?? null);
 
-        $without = $this->told((new FindFaults(Prints::tee(), [1 => new Artwork(1, 'Leek in ink', $dark)]))->of($placing));
+        $without = $this->told((new FindFaults(Prints::tee(), [1 => new CheckedArtwork(1, 'Leek in ink', $dark)]))->of($placing));
         self::assertStringStartsWith('Leave ', $without->mend->label ?? '');
         self::assertNotContains('Bottle', $without->mend->placing->colours ?? self::fail());
 
         // White on white.
-        $white = (new FindFaults(Prints::tee(), [1 => new Artwork(1, 'Chalk', $chalk)]))->of($placing);
+        $white = (new FindFaults(Prints::tee(), [1 => new CheckedArtwork(1, 'Chalk', $chalk)]))->of($placing);
         self::assertContains('White', $this->told($white)->colours);
     }
 
@@ -112,7 +112,7 @@ final class FindFaultsTest extends TestCase
         foreach ([FindingKind::Threads, FindingKind::Soft, FindingKind::Reach] as $kind) {
             self::assertNull($this->in($mended, $drawing, $kind), $kind->value);
         }
-        self::assertSame(Weight::Fine, $this->in($mended, $drawing, FindingKind::Line)?->weight);
+        self::assertSame(Severity::Fine, $this->in($mended, $drawing, FindingKind::Line)?->weight);
     }
 
     public function test_on_a_ground_of_its_own_a_drawing_is_told_from_that_and_the_sheet_is_covered(): void
@@ -154,7 +154,7 @@ final class FindFaultsTest extends TestCase
             ['A3'],
         );
         $found = $this->in($placing(new Piece(1, 0, 0, 2970)), $drawing, FindingKind::Bleed, Prints::poster());
-        self::assertSame(Weight::Stops, $found?->weight);
+        self::assertSame(Severity::Stops, $found?->weight);
         $mended = $found->mend->placing ?? self::fail();
         self::assertNull($this->in($mended, $drawing, FindingKind::Bleed, Prints::poster()));
         self::assertNull($this->in($mended, $drawing, FindingKind::OutsideArea, Prints::poster()));
@@ -173,15 +173,15 @@ final class FindFaultsTest extends TestCase
                 ['Oat', 'Bottle'],
                 ['M'],
             );
-            $find = new FindFaults(Prints::tee(), [1 => new Artwork(1, 'Leek', $drawing)]);
+            $find = new FindFaults(Prints::tee(), [1 => new CheckedArtwork(1, 'Leek', $drawing)]);
             foreach ($find->of($placing) as $finding) {
-                if ($finding->mend === null || $finding->weight !== Weight::Stops) {
+                if ($finding->mend === null || $finding->weight !== Severity::Stops) {
                     continue;
                 }
                 $checked++;
                 foreach ($find->of($finding->mend->placing) as $after) {
                     self::assertFalse(
-                        $after->kind === $finding->kind && $after->weight === Weight::Stops,
+                        $after->kind === $finding->kind && $after->weight === Severity::Stops,
                         $finding->short.' → '.$after->short,
                     );
                 }
@@ -218,7 +218,7 @@ final class FindFaultsTest extends TestCase
 
     private function in(Placing $placing, ArtworkFacts $facts, FindingKind $kind, ?Blank $blank = null): ?Finding
     {
-        $found = (new FindFaults($blank ?? Prints::tee(), [1 => new Artwork(1, 'Leek', $facts)]))->of($placing);
+        $found = (new FindFaults($blank ?? Prints::tee(), [1 => new CheckedArtwork(1, 'Leek', $facts)]))->of($placing);
 
         return array_values(array_filter($found, static fn (Finding $f): bool => $f->kind === $kind))[0] ?? null;
     }

@@ -6,8 +6,8 @@ namespace WindowStall\Tests\Core\Print;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use WindowStall\Core\Print\Colours\ClothContrast;
 use WindowStall\Core\Print\Colours\Lab;
-use WindowStall\Core\Print\Colours\Told;
 
 final class LabTest extends TestCase
 {
@@ -81,17 +81,17 @@ final class LabTest extends TestCase
     public function test_a_drawing_is_told_by_the_share_that_lies_away_from_the_cloth(): void
     {
         $leek = Prints::drawing(colours: [['#2e5d3c', 600], ['#dccdb0', 400]]);
-        self::assertSame(600, Told::share($leek, '#dccdb0'));
-        self::assertSame(1000, Told::share($leek, '#b4623f'));
-        self::assertSame(0, Told::share(Prints::drawing(colours: [['#2f3440', 1000]]), '#2f3440'));
-        self::assertSame(0, Told::share(Prints::drawing(colours: []), '#2f3440'));
+        self::assertSame(600, ClothContrast::share($leek, '#dccdb0'));
+        self::assertSame(1000, ClothContrast::share($leek, '#b4623f'));
+        self::assertSame(0, ClothContrast::share(Prints::drawing(colours: [['#2f3440', 1000]]), '#2f3440'));
+        self::assertSame(0, ClothContrast::share(Prints::drawing(colours: []), '#2f3440'));
     }
 
     public function test_colours_that_look_alike_are_one_thread_and_specks_need_none(): void
     {
         $colours = [['#2e5d3c', 500], ['#305f3e', 300], ['#f4efe2', 190], ['#b4623f', 5], ['#101010', 5]];
-        self::assertSame(2, Told::threads(Prints::drawing(colours: $colours)));
-        self::assertSame(1, Told::threads(Prints::drawing(colours: [])));
-        self::assertSame(700, Told::beyond(Prints::drawing(colours: [['#ff0000', 700], ['#808080', 300]]), 62));
+        self::assertSame(2, ClothContrast::threads(Prints::drawing(colours: $colours)));
+        self::assertSame(1, ClothContrast::threads(Prints::drawing(colours: [])));
+        self::assertSame(700, ClothContrast::beyond(Prints::drawing(colours: [['#ff0000', 700], ['#808080', 300]]), 62));
     }
 }

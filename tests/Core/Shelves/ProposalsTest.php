@@ -7,9 +7,9 @@ namespace WindowStall\Tests\Core\Shelves;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Shelves\Candidate;
-use WindowStall\Core\Shelves\Field;
 use WindowStall\Core\Shelves\Overlap;
 use WindowStall\Core\Shelves\Proposals;
+use WindowStall\Core\Shelves\ShelfField;
 use WindowStall\Core\Shelves\Word;
 
 /** Which shelves are worth having. */
@@ -19,8 +19,8 @@ final class ProposalsTest extends TestCase
     {
         $chosen = Proposals::choose(
             [
-                new Candidate(Field::Tag, 'peas', [1, 2, 3, 4]),
-                new Candidate(Field::Type, 'Pots', [5, 6, 7]),
+                new Candidate(ShelfField::Tag, 'peas', [1, 2, 3, 4]),
+                new Candidate(ShelfField::Type, 'Pots', [5, 6, 7]),
                 new Candidate(Word::OfTitles, 'slate', [7, 8, 9]),
             ],
             [[1, 2, 3]],
@@ -35,9 +35,9 @@ final class ProposalsTest extends TestCase
     {
         $chosen = Proposals::choose(
             [
-                new Candidate(Field::Type, 'Pots', [1, 2, 3, 4, 5]),
-                new Candidate(Field::Tag, 'pots', [1, 2, 3, 4, 5]),
-                new Candidate(Field::Tag, 'tools', [6, 7, 8, 9]),
+                new Candidate(ShelfField::Type, 'Pots', [1, 2, 3, 4, 5]),
+                new Candidate(ShelfField::Tag, 'pots', [1, 2, 3, 4, 5]),
+                new Candidate(ShelfField::Tag, 'tools', [6, 7, 8, 9]),
             ],
             [[6, 7, 8, 9, 10]],
             all: 30,
@@ -49,8 +49,8 @@ final class ProposalsTest extends TestCase
     public function test_too_few_or_nearly_all_goods_make_no_shelf(): void
     {
         $candidates = [
-            new Candidate(Field::Tag, 'rare', [1, 2]),
-            new Candidate(Field::Tag, 'everything', range(1, 7)),
+            new Candidate(ShelfField::Tag, 'rare', [1, 2]),
+            new Candidate(ShelfField::Tag, 'everything', range(1, 7)),
         ];
 
         self::assertSame([], Proposals::choose($candidates, [], all: 10));

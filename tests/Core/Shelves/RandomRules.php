@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace WindowStall\Tests\Core\Shelves;
 
 use WindowStall\Core\Shelves\Asks;
-use WindowStall\Core\Shelves\Clause;
-use WindowStall\Core\Shelves\Field;
+use WindowStall\Core\Shelves\Condition;
+use WindowStall\Core\Shelves\ConditionGroup;
 use WindowStall\Core\Shelves\Goods;
-use WindowStall\Core\Shelves\Group;
 use WindowStall\Core\Shelves\Joined;
 use WindowStall\Core\Shelves\Rule;
+use WindowStall\Core\Shelves\ShelfField;
 
 /** Rules and goods by chance, from few values, so that they often fit one another. */
 final class RandomRules
@@ -27,7 +27,7 @@ final class RandomRules
     {
         $parts = [];
         for ($n = mt_rand(1, 4); $n > 0; $n--) {
-            $parts[] = mt_rand(0, 3) > 0 ? self::clause() : new Group(self::joined(), [self::clause(), self::clause()]);
+            $parts[] = mt_rand(0, 3) > 0 ? self::clause() : new ConditionGroup(self::joined(), [self::clause(), self::clause()]);
         }
 
         return new Rule(self::joined(), $parts);
@@ -57,21 +57,21 @@ final class RandomRules
         );
     }
 
-    private static function clause(): Clause
+    private static function clause(): Condition
     {
-        $field = Field::cases()[mt_rand(0, count(Field::cases()) - 1)];
+        $field = ShelfField::cases()[mt_rand(0, count(ShelfField::cases()) - 1)];
         $not = mt_rand(0, 2) === 0;
         $from = mt_rand(0, 2) === 0 ? null : mt_rand(0, 5);
 
         return match ($field->asks()) {
-            Asks::Names => Clause::among($field, [self::name($field)], $not),
-            Asks::Span => Clause::between($field, $from, $from === null ? mt_rand(0, 9) : null, $not),
-            Asks::Days => Clause::within($field, mt_rand(0, 9), $not),
-            Asks::Nothing => Clause::is($field, $not),
+            Asks::Names => Condition::among($field, [self::name($field)], $not),
+            Asks::Span => Condition::between($field, $from, $from === null ? mt_rand(0, 9) : null, $not),
+            Asks::Days => Condition::within($field, mt_rand(0, 9), $not),
+            Asks::Nothing => Condition::is($field, $not),
         };
     }
 
-    private static function name(Field $field): string
+    private static function name(ShelfField $field): string
     {
         $names = self::NAMES[$field->value] ?? throw new \LogicException('It asks for no names.');
 

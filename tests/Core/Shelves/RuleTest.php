@@ -7,20 +7,20 @@ namespace WindowStall\Tests\Core\Shelves;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Money\Currency;
-use WindowStall\Core\Shelves\Clause;
-use WindowStall\Core\Shelves\Field;
+use WindowStall\Core\Shelves\Condition;
+use WindowStall\Core\Shelves\ConditionGroup;
 use WindowStall\Core\Shelves\Goods;
-use WindowStall\Core\Shelves\Group;
 use WindowStall\Core\Shelves\Joined;
 use WindowStall\Core\Shelves\Rule;
 use WindowStall\Core\Shelves\RuleNotation;
 use WindowStall\Core\Shelves\RuleUnreadable;
 use WindowStall\Core\Shelves\RuleWords;
+use WindowStall\Core\Shelves\ShelfField;
 
 /** Which goods a rule puts on a shelf, and how it is written and read out. */
 final class RuleTest extends TestCase
 {
-    /** @return iterable<string, array{Clause, Goods, bool}> */
+    /** @return iterable<string, array{Condition, Goods, bool}> */
     public static function clauses(): iterable
     {
         $pot = new Goods(
@@ -42,33 +42,33 @@ final class RuleTest extends TestCase
         );
         $none = new Goods();
 
-        yield 'a tag, whatever its letters’ case' => [Clause::among(Field::Tag, ['peas']), $pot, true];
-        yield 'any of several tags' => [Clause::among(Field::Tag, ['beans', 'GLUT']), $pot, true];
-        yield 'no tag of those' => [Clause::among(Field::Tag, ['beans']), $pot, false];
-        yield 'not a tag it hasn’t' => [Clause::among(Field::Tag, ['beans'], not: true), $pot, true];
-        yield 'its type' => [Clause::among(Field::Type, ['pots']), $pot, true];
-        yield 'no type is no type’s' => [Clause::among(Field::Type, ['pots']), $none, false];
-        yield 'its supplier' => [Clause::among(Field::Supplier, ['7']), $pot, true];
-        yield 'a price on the border' => [Clause::between(Field::Price, 1_250, 2_000), $pot, true];
-        yield 'a price below' => [Clause::between(Field::Price, 1_251, null), $pot, false];
-        yield 'no price lies nowhere' => [Clause::between(Field::Price, null, 99), $none, false];
-        yield 'and its opposite everywhere' => [Clause::between(Field::Price, null, 99, not: true), $none, true];
-        yield 'what is kept' => [Clause::between(Field::Keep, 400, null), $pot, true];
-        yield 'the margin' => [Clause::between(Field::Margin, 3_281, null), $pot, false];
-        yield 'pieces' => [Clause::between(Field::Stock, 5, 5), $pot, true];
-        yield 'what can be bought' => [Clause::is(Field::Buyable), $none, false];
-        yield 'new on the last day' => [Clause::within(Field::New, 7), $pot, true];
-        yield 'new no more' => [Clause::within(Field::New, 6), $pot, false];
-        yield 'what never sold' => [Clause::within(Field::Sold, 3_650), $pot, false];
-        yield 'a value of an option' => [Clause::among(Field::Option, ['colour: red']), $pot, true];
-        yield 'resold' => [Clause::is(Field::Printed, not: true), $pot, true];
-        yield 'posted from here' => [Clause::among(Field::PostedFrom, ['gb']), $pot, true];
-        yield 'there soon enough' => [Clause::within(Field::Days, 6), $pot, true];
-        yield 'without a was-price' => [Clause::is(Field::Was), $pot, false];
+        yield 'a tag, whatever its letters’ case' => [Condition::among(ShelfField::Tag, ['peas']), $pot, true];
+        yield 'any of several tags' => [Condition::among(ShelfField::Tag, ['beans', 'GLUT']), $pot, true];
+        yield 'no tag of those' => [Condition::among(ShelfField::Tag, ['beans']), $pot, false];
+        yield 'not a tag it hasn’t' => [Condition::among(ShelfField::Tag, ['beans'], not: true), $pot, true];
+        yield 'its type' => [Condition::among(ShelfField::Type, ['pots']), $pot, true];
+        yield 'no type is no type’s' => [Condition::among(ShelfField::Type, ['pots']), $none, false];
+        yield 'its supplier' => [Condition::among(ShelfField::Supplier, ['7']), $pot, true];
+        yield 'a price on the border' => [Condition::between(ShelfField::Price, 1_250, 2_000), $pot, true];
+        yield 'a price below' => [Condition::between(ShelfField::Price, 1_251, null), $pot, false];
+        yield 'no price lies nowhere' => [Condition::between(ShelfField::Price, null, 99), $none, false];
+        yield 'and its opposite everywhere' => [Condition::between(ShelfField::Price, null, 99, not: true), $none, true];
+        yield 'what is kept' => [Condition::between(ShelfField::Keep, 400, null), $pot, true];
+        yield 'the margin' => [Condition::between(ShelfField::Margin, 3_281, null), $pot, false];
+        yield 'pieces' => [Condition::between(ShelfField::Stock, 5, 5), $pot, true];
+        yield 'what can be bought' => [Condition::is(ShelfField::Buyable), $none, false];
+        yield 'new on the last day' => [Condition::within(ShelfField::New, 7), $pot, true];
+        yield 'new no more' => [Condition::within(ShelfField::New, 6), $pot, false];
+        yield 'what never sold' => [Condition::within(ShelfField::Sold, 3_650), $pot, false];
+        yield 'a value of an option' => [Condition::among(ShelfField::Option, ['colour: red']), $pot, true];
+        yield 'resold' => [Condition::is(ShelfField::Printed, not: true), $pot, true];
+        yield 'posted from here' => [Condition::among(ShelfField::PostedFrom, ['gb']), $pot, true];
+        yield 'there soon enough' => [Condition::within(ShelfField::Days, 6), $pot, true];
+        yield 'without a was-price' => [Condition::is(ShelfField::Was), $pot, false];
     }
 
     #[DataProvider('clauses')]
-    public function test_a_clause_holds_or_doesnt(Clause $clause, Goods $goods, bool $holds): void
+    public function test_a_clause_holds_or_doesnt(Condition $clause, Goods $goods, bool $holds): void
     {
         self::assertSame($holds, $clause->holds($goods));
         self::assertSame(! $holds, $clause->negated()->holds($goods), 'its opposite is the opposite');
@@ -88,10 +88,10 @@ final class RuleTest extends TestCase
     public function test_parts_go_together(Joined $joined, array $holding, bool $in): void
     {
         $buyable = new Goods(buyable: true);
-        $parts = array_map(static fn (bool $h): Clause => Clause::is(Field::Buyable, not: ! $h), $holding);
+        $parts = array_map(static fn (bool $h): Condition => Condition::is(ShelfField::Buyable, not: ! $h), $holding);
 
         self::assertSame($in, (new Rule($joined, $parts))->holds($buyable));
-        self::assertSame($in, (new Rule(Joined::All, [new Group($joined, $parts)]))->holds($buyable));
+        self::assertSame($in, (new Rule(Joined::All, [new ConditionGroup($joined, $parts)]))->holds($buyable));
     }
 
     public function test_what_is_in_is_out_of_the_opposite(): void
@@ -125,8 +125,8 @@ final class RuleTest extends TestCase
     public function test_why_names_every_clause_and_whether_it_holds(): void
     {
         $rule = new Rule(Joined::All, [
-            Clause::among(Field::Tag, ['peas']),
-            new Group(Joined::Any, [Clause::is(Field::Buyable), Clause::within(Field::Days, 7)]),
+            Condition::among(ShelfField::Tag, ['peas']),
+            new ConditionGroup(Joined::Any, [Condition::is(ShelfField::Buyable), Condition::within(ShelfField::Days, 7)]),
         ]);
         $why = $rule->why(new Goods(tags: ['peas'], days: 9));
 
@@ -135,8 +135,8 @@ final class RuleTest extends TestCase
 
     public function test_a_rule_that_looks_at_the_calendar_says_so(): void
     {
-        $quiet = new Rule(Joined::All, [Clause::is(Field::Buyable)]);
-        $moving = new Rule(Joined::All, [new Group(Joined::Any, [Clause::within(Field::New, 14)])]);
+        $quiet = new Rule(Joined::All, [Condition::is(ShelfField::Buyable)]);
+        $moving = new Rule(Joined::All, [new ConditionGroup(Joined::Any, [Condition::within(ShelfField::New, 14)])]);
 
         self::assertFalse($quiet->moves());
         self::assertTrue($moving->moves());
@@ -169,9 +169,9 @@ final class RuleTest extends TestCase
                 'margin of 32.5% or more, and come from Kilnfold, are posted from United Kingdom or aren’t printed to order',
             $words->rule($rule),
         );
-        self::assertSame('£12.50', $words->had(Field::Price, new Goods(price: 1_250)));
-        self::assertSame('never sold', $words->had(Field::Sold, new Goods()));
-        self::assertSame('3 days ago', $words->had(Field::New, new Goods(newDays: 3)));
+        self::assertSame('£12.50', $words->had(ShelfField::Price, new Goods(price: 1_250)));
+        self::assertSame('never sold', $words->had(ShelfField::Sold, new Goods()));
+        self::assertSame('3 days ago', $words->had(ShelfField::New, new Goods(newDays: 3)));
         self::assertSame('Goods that nobody has described yet', $words->rule(new Rule(Joined::All, [])));
     }
 
@@ -215,6 +215,6 @@ final class RuleTest extends TestCase
             'parts' => [['field' => 'was'], ['join' => 'any', 'clauses' => []]],
         ]);
 
-        self::assertEquals(new Rule(Joined::All, [Clause::is(Field::Was)]), $rule);
+        self::assertEquals(new Rule(Joined::All, [Condition::is(ShelfField::Was)]), $rule);
     }
 }

@@ -6,9 +6,9 @@ namespace WindowStall\Tests\Core\Window;
 
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Delivery\DayRange;
-use WindowStall\Core\Window\Finding;
+use WindowStall\Core\Window\AuditFinding;
+use WindowStall\Core\Window\AuditMend;
 use WindowStall\Core\Window\Measured;
-use WindowStall\Core\Window\Mend;
 use WindowStall\Core\Window\PhoneAudit;
 use WindowStall\Core\Window\SectionFacts;
 
@@ -94,7 +94,7 @@ final class PhoneAuditTest extends TestCase
         $lighter = static fn (string $id): SectionFacts => new SectionFacts(
             $id,
             sells: true,
-            lightens: Mend::say('Show 4 instead of 8', $id, 'count', '4'),
+            lightens: AuditMend::say('Show 4 instead of 8', $id, 'count', '4'),
         );
         $found = self::found($measured, [new SectionFacts('fixed', sells: true), $lighter('row'), $lighter('small')])[
             'heavy'
@@ -190,7 +190,7 @@ final class PhoneAuditTest extends TestCase
             array_values($found)[0]->words,
         );
         self::assertSame('open', array_values($found)[0]->mend?->do, 'where nothing brings them clear, a person looks');
-        $clears = Mend::say('Narrow the words', 'hero', 'room', 'narrow');
+        $clears = AuditMend::say('Narrow the words', 'hero', 'room', 'narrow');
         $clear = self::found($over('#25211b', ['#f2e6cf', '#6d7f78']), [
             new SectionFacts('hero', sells: true, clears: $clears),
         ]);
@@ -219,7 +219,7 @@ final class PhoneAuditTest extends TestCase
         self::assertSame('A picture here says nothing to whoever can’t see it.', $found['unsaid row']->words);
         self::assertSame(
             ['open', 'open', 'open'],
-            array_map(static fn (Finding $f): ?string => $f->mend?->do, array_values($found)),
+            array_map(static fn (AuditFinding $f): ?string => $f->mend?->do, array_values($found)),
         );
     }
 
@@ -243,7 +243,7 @@ final class PhoneAuditTest extends TestCase
 
     /**
      * @param  list<SectionFacts>  $sections
-     * @return array<string, Finding>
+     * @return array<string, AuditFinding>
      */
     private static function found(Measured $measured, array $sections, ?DayRange $days = null): array
     {

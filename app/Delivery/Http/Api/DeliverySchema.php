@@ -6,10 +6,10 @@ namespace WindowStall\Delivery\Http\Api;
 
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Delivery\Quote\StopKind;
-use WindowStall\Core\Delivery\Ways\Across;
+use WindowStall\Core\Delivery\Ways\MethodPreference;
 use WindowStall\Core\Delivery\Ways\PlaceNotation;
-use WindowStall\Core\Delivery\Ways\Preference;
 use WindowStall\Core\Delivery\Ways\RuleBy;
+use WindowStall\Core\Delivery\Ways\SplitCharge;
 use WindowStall\Offers\CodesAtTill;
 use WindowStall\Support\Api\Schema;
 
@@ -182,9 +182,9 @@ final class DeliverySchema
                     'description' => '{by: "flat", amount} | {by: "piece", first, further} | '.
                         '{by: "weight" | "value", bands: [{up_to, amount}], beyond} | {by: "cost", times, plus, ending}',
                 ],
-                'across' => ['enum' => array_column(Across::cases(), 'value')],
+                'across' => ['enum' => array_column(SplitCharge::cases(), 'value')],
                 'free_over' => $orNull,
-                'prefers' => ['enum' => array_column(Preference::cases(), 'value')],
+                'prefers' => ['enum' => array_column(MethodPreference::cases(), 'value')],
                 'under' => $orNull,
             ], ['charge'])],
             'rules' => ['type' => 'array', 'maxItems' => PlaceNotation::MOST_RULES, 'items' => Schema::object([

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Print\Http\Api;
 
 use WindowStall\Core\Print\Findings\FindingKind;
-use WindowStall\Core\Print\Findings\Weight;
+use WindowStall\Core\Print\Findings\Severity;
 use WindowStall\Support\Api\Schema;
 
 /** How the API speaks of artwork, placings and print files. */
@@ -159,7 +159,7 @@ final class PrintSchema
             ] + self::written() + ['findings' => ['type' => 'array', 'items' => Schema::named('PrintFinding')]]),
             'PrintFinding' => Schema::object([
                 'kind' => ['enum' => array_column(FindingKind::cases(), 'value')],
-                'weight' => ['enum' => array_column(Weight::cases(), 'value')],
+                'weight' => ['enum' => array_column(Severity::cases(), 'value')],
                 'area' => self::TEXT,
                 'says' => self::TEXT,
                 'colours' => self::TEXTS + ['description' => 'that it hits; none for all'],

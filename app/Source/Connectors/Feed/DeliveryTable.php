@@ -6,7 +6,7 @@ namespace WindowStall\Source\Connectors\Feed;
 
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Money\Currency;
-use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Support\Refusal;
 
@@ -47,7 +47,7 @@ final readonly class DeliveryTable
     }
 
     /** @return list<Quote> each method's lightest band that still carries the parcel */
-    public function quotes(Parcel $parcel): array
+    public function quotes(ParcelToQuote $parcel): array
     {
         $best = $this->methods($parcel->destination, $parcel->grams);
         // A parcel of two is twice as heavy: what its band asks more is what the second piece costs.

@@ -11,7 +11,7 @@ use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\Connector;
 use WindowStall\Source\Connectors\ConnectorCard;
-use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Feeds\Feed;
 use WindowStall\Source\Feeds\FeedTrouble;
@@ -56,7 +56,7 @@ final class FeedConnector implements Connector
         $settings = FeedSettings::of($access->settings);
         $table = DeliveryTable::read($settings->delivery, Currency::of($settings->mapping->currency ?? 'GBP'));
 
-        return array_map(static fn (Parcel $p): array => $table->quotes($p), $parcels);
+        return array_map(static fn (ParcelToQuote $p): array => $table->quotes($p), $parcels);
     }
 
     /**

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors\Feed;
 
-use WindowStall\Core\Feeds\Line;
+use WindowStall\Core\Feeds\FeedRow;
 use WindowStall\Core\Feeds\Mapping;
 
 /** Rows of one item as they are gathered, and whether it can be known again by how they came. */
 final class GoodsOfRows
 {
-    /** @var list<Line> */
+    /** @var list<FeedRow> */
     public array $lines = [];
 
     private ?string $item = null;
@@ -43,7 +43,7 @@ final class GoodsOfRows
             return;
         }
         $said = json_decode((string) $row->line, true, 8, JSON_THROW_ON_ERROR);
-        $this->lines[] = new Line((int) $row->row, $this->item, (string) $row->sku, ...$said);
+        $this->lines[] = new FeedRow((int) $row->row, $this->item, (string) $row->sku, ...$said);
     }
 
     /** A hash of the item as it came; null where it has to be read again next time. */

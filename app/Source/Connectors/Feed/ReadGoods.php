@@ -6,7 +6,7 @@ namespace WindowStall\Source\Connectors\Feed;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Feeds\AssembleItem;
-use WindowStall\Core\Feeds\Line;
+use WindowStall\Core\Feeds\FeedRow;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
 use WindowStall\Core\Feeds\Reject;
@@ -204,7 +204,7 @@ final class ReadGoods
         $goods->begin();
     }
 
-    private static function written(Line $line): string
+    private static function written(FeedRow $line): string
     {
         return json_encode(
             [

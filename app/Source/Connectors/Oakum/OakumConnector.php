@@ -15,7 +15,7 @@ use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\JsonSupplier;
 use WindowStall\Source\Connectors\KeepsAccount;
 use WindowStall\Source\Connectors\OffersExtras;
-use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Connectors\Reading;
 use WindowStall\Source\Connectors\SaidRequest;
 use WindowStall\Source\Connectors\SupplierAnswer;
@@ -100,7 +100,7 @@ final readonly class OakumConnector implements Connector, FetchesByLink, KeepsAc
         foreach (array_chunk($parcels, 200) as $some) {
             $said = $this->oakum->ask($access, 'post', '/v1/quotes', [
                 'parcels' => array_map(
-                    static fn (Parcel $p): array => [
+                    static fn (ParcelToQuote $p): array => [
                         'warehouse' => $p->warehouse,
                         'destination' => $p->destination,
                         'grams' => $p->grams,

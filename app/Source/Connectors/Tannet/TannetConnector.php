@@ -15,7 +15,7 @@ use WindowStall\Source\Connectors\Extra;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\JsonSupplier;
 use WindowStall\Source\Connectors\OffersExtras;
-use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Connectors\PrintOrder;
 use WindowStall\Source\Connectors\PrintsArtwork;
 use WindowStall\Source\Connectors\Quote;
@@ -82,7 +82,7 @@ final readonly class TannetConnector implements Connector, FetchesByLink, Offers
         foreach (array_chunk($parcels, 200) as $some) {
             $said = $this->tannet->ask($access, 'post', '/api/delivery', [
                 'parcels' => array_map(
-                    static fn (Parcel $p): array => ['to' => $p->destination, 'grams' => $p->grams],
+                    static fn (ParcelToQuote $p): array => ['to' => $p->destination, 'grams' => $p->grams],
                     $some,
                 ),
             ]);

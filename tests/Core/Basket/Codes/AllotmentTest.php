@@ -10,8 +10,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use WindowStall\Core\Basket\Codes\Allotment;
 use WindowStall\Core\Basket\Codes\AmountOff;
-use WindowStall\Core\Basket\Codes\Code;
 use WindowStall\Core\Basket\Codes\DeliveryOff;
+use WindowStall\Core\Basket\Codes\Discount;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
 use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Core\Basket\Codes\PercentOff;
@@ -63,21 +63,21 @@ final class AllotmentTest extends TestCase
     #[TestWith(['delivery', []])]
     public function test_what_is_taken_off_is_allotted_to_the_penny(string $off, array $taken): void
     {
-        self::assertSame($taken, Allotment::of(self::lines(), [new Code(1, self::off($off))])->lines);
+        self::assertSame($taken, Allotment::of(self::lines(), [new Discount(1, self::off($off))])->lines);
     }
 
     public function test_it_holds_for_some_lines_and_from_a_least_value_on(): void
     {
-        $some = new Code(1, self::off('percent 1000'), [7, 9], self::gbp(2_795));
+        $some = new Discount(1, self::off('percent 1000'), [7, 9], self::gbp(2_795));
         self::assertSame([7 => 180, 9 => 100], Allotment::of(self::lines(), [$some])->lines, 'what they come to is enough');
-        $more = new Code(1, self::off('percent 1000'), [7, 9], self::gbp(2_796));
+        $more = new Discount(1, self::off('percent 1000'), [7, 9], self::gbp(2_796));
         self::assertSame([], Allotment::of(self::lines(), [$more])->lines);
         self::assertSame([], Allotment::of(self::lines(), [$more])->codes, 'nor is it one that counts');
     }
 
     public function test_codes_count_in_a_stated_order_each_on_what_is_left(): void
     {
-        $codes = [new Code(1, self::off('amount 500')), new Code(2, self::off('percent 1000')), new Code(3, self::off('delivery'))];
+        $codes = [new Discount(1, self::off('amount 500')), new Discount(2, self::off('percent 1000')), new Discount(3, self::off('delivery'))];
         $allotted = Allotment::of(self::lines(), $codes);
         self::assertSame([2 => 610, 1 => 500, 3 => 0], $allotted->codes, 'the share first, then the amount');
         self::assertTrue($allotted->deliveryFree);
@@ -92,15 +92,15 @@ final class AllotmentTest extends TestCase
     #[TestWith([false, [1 => 1_000], [2]], 'it doesn’t')]
     public function test_one_that_stands_alone_is_weighed_against_the_others(bool $more, array $count, array $unused): void
     {
-        $together = new Code(1, self::off($more ? 'amount 900' : 'amount 1000'));
-        $alone = new Code(2, self::off('percent 1500'), together: false);
+        $together = new Discount(1, self::off($more ? 'amount 900' : 'amount 1000'));
+        $alone = new Discount(2, self::off('percent 1500'), together: false);
         $allotted = Allotment::of(self::lines(), [$together, $alone]);
         self::assertSame([$count, $unused], [$allotted->codes, $allotted->unused]);
     }
 
     public function test_free_delivery_is_worth_what_it_would_cost(): void
     {
-        $codes = [new Code(1, self::off('delivery'), together: false), new Code(2, self::off('amount 300'))];
+        $codes = [new Discount(1, self::off('delivery'), together: false), new Discount(2, self::off('amount 300'))];
         self::assertTrue(Allotment::of(self::lines(), $codes, 301)->deliveryFree);
         self::assertFalse(Allotment::of(self::lines(), $codes, 299)->deliveryFree);
     }
@@ -117,18 +117,18 @@ final class AllotmentTest extends TestCase
     #[TestWith([[], [7, 8, 9], null, []], 'none of it is in the basket')]
     public function test_one_piece_is_given_away_beside_what_is_bought(array $gift, array $beside, ?int $least, array $taken): void
     {
-        $code = new Code(1, new Gift(12), $gift, $least === null ? null : self::gbp($least), beside: $beside);
-        $allotted = Allotment::of(self::lines(), [$code, new Code(2, self::off('percent 0'))]);
+        $code = new Discount(1, new Gift(12), $gift, $least === null ? null : self::gbp($least), beside: $beside);
+        $allotted = Allotment::of(self::lines(), [$code, new Discount(2, self::off('percent 0'))]);
         self::assertSame($taken, $allotted->lines);
         self::assertSame(array_sum($taken) > 0 ? [1 => array_sum($taken)] : [], $allotted->codes);
     }
 
     public function test_a_line_that_would_fall_under_its_floor_is_left_out(): void
     {
-        $code = new Code(1, self::off('percent 1000'), floors: [7 => 1_700, 8 => 2_000]);
+        $code = new Discount(1, self::off('percent 1000'), floors: [7 => 1_700, 8 => 2_000]);
         self::assertSame([8 => 330, 9 => 100], Allotment::of(self::lines(), [$code])->lines);
         // An amount that lies on fewer lines weighs more on each: they are looked at again.
-        $code = new Code(1, self::off('amount 500'), floors: [7 => 1_700, 8 => 2_950, 9 => 1_000]);
+        $code = new Discount(1, self::off('amount 500'), floors: [7 => 1_700, 8 => 2_950, 9 => 1_000]);
         self::assertSame([], Allotment::of(self::lines(), [$code])->lines);
     }
 
@@ -144,7 +144,7 @@ final class AllotmentTest extends TestCase
             }
             $codes = [];
             for ($id = 1; $id <= $dice->getInt(1, 4); $id++) {
-                $codes[] = new Code(
+                $codes[] = new Discount(
                     $id,
                     self::off($kinds[$dice->getInt(0, 6)]),
                     $dice->getInt(0, 1) === 0 ? null : [1, 3, 5],

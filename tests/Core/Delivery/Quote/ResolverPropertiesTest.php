@@ -12,21 +12,21 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Places\Place;
 use WindowStall\Core\Delivery\Places\Territory;
-use WindowStall\Core\Delivery\Quote\Goods;
 use WindowStall\Core\Delivery\Quote\ParcelQuote;
+use WindowStall\Core\Delivery\Quote\QuotedGoods;
 use WindowStall\Core\Delivery\Quote\Resolver;
 use WindowStall\Core\Delivery\Quote\WayQuote;
-use WindowStall\Core\Delivery\Ways\Across;
 use WindowStall\Core\Delivery\Ways\BandCharge;
 use WindowStall\Core\Delivery\Ways\BandsOf;
 use WindowStall\Core\Delivery\Ways\Charge;
 use WindowStall\Core\Delivery\Ways\CostCharge;
 use WindowStall\Core\Delivery\Ways\FlatCharge;
 use WindowStall\Core\Delivery\Ways\GoodsRule;
+use WindowStall\Core\Delivery\Ways\MethodPreference;
 use WindowStall\Core\Delivery\Ways\PieceCharge;
 use WindowStall\Core\Delivery\Ways\PlaceTerms;
-use WindowStall\Core\Delivery\Ways\Preference;
 use WindowStall\Core\Delivery\Ways\RuleBy;
+use WindowStall\Core\Delivery\Ways\SplitCharge;
 use WindowStall\Core\Delivery\Ways\Way;
 use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\Currency;
@@ -53,7 +53,7 @@ final class ResolverPropertiesTest extends TestCase
             ]),
         ], [], new DateTimeImmutable('2026-12-01 10:00'));
         for ($n = 0; $n < 150; $n++) {
-            $goods = array_map(fn (): Goods => $this->goods(), range(1, $this->dice->getInt(1, 6)));
+            $goods = array_map(fn (): QuotedGoods => $this->goods(), range(1, $this->dice->getInt(1, 6)));
             $ways = $resolver->resolve($goods, new Destination('GB'))->ways;
             self::assertCount(24, $ways);
             $mixed = $resolver->resolve($this->dice->shuffleArray($goods), new Destination('GB'))->ways;
@@ -86,9 +86,9 @@ final class ResolverPropertiesTest extends TestCase
         ];
         $ways = [];
         foreach ($charges as $charge) {
-            foreach (Across::cases() as $across) {
-                $free = $across === Across::Dearest ? self::gbp(5_000) : null;
-                foreach (Preference::cases() as $prefers) {
+            foreach (SplitCharge::cases() as $across) {
+                $free = $across === SplitCharge::Dearest ? self::gbp(5_000) : null;
+                foreach (MethodPreference::cases() as $prefers) {
                     $ways[] = new Way('', $charge, $across, $free, $prefers);
                 }
             }
@@ -97,14 +97,14 @@ final class ResolverPropertiesTest extends TestCase
         return $ways;
     }
 
-    private function goods(): Goods
+    private function goods(): QuotedGoods
     {
         $supplier = $this->dice->getInt(1, 3);
         $pieces = $this->dice->getInt(1, 4);
         $grams = $this->dice->getInt(20, 1_500);
 
         // What one supplier sends goes by its own methods, dearer the heavier it is.
-        return new Goods(
+        return new QuotedGoods(
             'goods',
             $supplier,
             $pieces,

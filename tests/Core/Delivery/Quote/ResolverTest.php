@@ -14,21 +14,21 @@ use WindowStall\Core\Delivery\Places\Postcodes;
 use WindowStall\Core\Delivery\Places\Territory;
 use WindowStall\Core\Delivery\Quote\CarrierRates;
 use WindowStall\Core\Delivery\Quote\Dispatcher;
-use WindowStall\Core\Delivery\Quote\Goods;
 use WindowStall\Core\Delivery\Quote\ParcelQuote;
+use WindowStall\Core\Delivery\Quote\QuotedGoods;
 use WindowStall\Core\Delivery\Quote\Resolver;
 use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\StopKind;
 use WindowStall\Core\Delivery\Quote\WayQuote;
-use WindowStall\Core\Delivery\Ways\Across;
 use WindowStall\Core\Delivery\Ways\CarrierCharge;
 use WindowStall\Core\Delivery\Ways\CarrierService;
 use WindowStall\Core\Delivery\Ways\CostCharge;
 use WindowStall\Core\Delivery\Ways\FlatCharge;
 use WindowStall\Core\Delivery\Ways\GoodsRule;
+use WindowStall\Core\Delivery\Ways\MethodPreference;
 use WindowStall\Core\Delivery\Ways\PlaceTerms;
-use WindowStall\Core\Delivery\Ways\Preference;
 use WindowStall\Core\Delivery\Ways\RuleBy;
+use WindowStall\Core\Delivery\Ways\SplitCharge;
 use WindowStall\Core\Delivery\Ways\Way;
 use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\Currency;
@@ -53,8 +53,8 @@ final class ResolverTest extends TestCase
         int $price,
         array $tags,
         array ...$offers,
-    ): Goods {
-        return new Goods(
+    ): QuotedGoods {
+        return new QuotedGoods(
             $name,
             $supplier,
             $pieces,
@@ -73,7 +73,7 @@ final class ResolverTest extends TestCase
         );
     }
 
-    private static function trowel(int $pieces = 1): Goods
+    private static function trowel(int $pieces = 1): QuotedGoods
     {
         return self::goods(
             'trowel',
@@ -87,12 +87,12 @@ final class ResolverTest extends TestCase
         );
     }
 
-    private static function gloves(): Goods
+    private static function gloves(): QuotedGoods
     {
         return self::goods('gloves', 1, 1, 1_795, [], ['GB', 'Plain', 250, 3, 9, 12, 50], ['GB', 'Tracked', 290, 2, 5, 12, 80]);
     }
 
-    private static function pots(): Goods
+    private static function pots(): QuotedGoods
     {
         return self::goods('pots', 2, 2, 3_300, ['heavy'], ['GB', 'Carrier', 640, 1, 2, 7, 200]);
     }
@@ -109,7 +109,7 @@ final class ResolverTest extends TestCase
         $flat = new FlatCharge(self::gbp(295));
         $uk = $ways === [] ? [
             new Way('plain', $flat, freeOver: self::gbp(4_000)),
-            new Way('quick', new CostCharge(1_000_000, self::gbp(0)), Across::Sum, null, Preference::Quickest),
+            new Way('quick', new CostCharge(1_000_000, self::gbp(0)), SplitCharge::Sum, null, MethodPreference::Quickest),
         ] : array_values(array_filter($ways));
 
         return new Resolver([
@@ -141,7 +141,7 @@ final class ResolverTest extends TestCase
     #[TestWith([311, 'Tracked', false])]
     public function test_the_quickest_under_a_cost(int $under, string $method, bool $tooDear): void
     {
-        $way = new Way('', new FlatCharge(self::gbp(295)), prefers: Preference::Quickest, under: self::gbp($under));
+        $way = new Way('', new FlatCharge(self::gbp(295)), prefers: MethodPreference::Quickest, under: self::gbp($under));
         $goods = self::goods('rose', 1, 1, 900, [], ['GB', 'Plain', 300, 3, 9, 4], ['GB', 'Tracked', 310, 2, 5, 4]);
         $parcel = self::resolver([], '2026-12-01 10:00', $way)->resolve([$goods], new Destination('GB'))->ways[0]->parcels[0];
         self::assertSame([$method, $tooDear], [$parcel->method->name, $parcel->tooDear]);
@@ -149,7 +149,7 @@ final class ResolverTest extends TestCase
 
     public function test_a_carriers_rate_of_the_moment_counts_and_where_it_gives_none_the_stated_charge(): void
     {
-        $way = new Way('', new CarrierCharge(CarrierService::Quick, self::gbp(100), self::gbp(995)), Across::Sum);
+        $way = new Way('', new CarrierCharge(CarrierService::Quick, self::gbp(100), self::gbp(995)), SplitCharge::Sum);
         $goods = [self::trowel(2), self::pots()];
         $to = new Destination('GB', null, 'AL4 7QT');
         $resolve = static fn (CarrierRates $rates): WayQuote => (new Resolver(

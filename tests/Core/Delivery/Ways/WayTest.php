@@ -6,7 +6,6 @@ namespace WindowStall\Tests\Core\Delivery\Ways;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use WindowStall\Core\Delivery\Ways\Across;
 use WindowStall\Core\Delivery\Ways\BandCharge;
 use WindowStall\Core\Delivery\Ways\BandsOf;
 use WindowStall\Core\Delivery\Ways\Charge;
@@ -14,6 +13,7 @@ use WindowStall\Core\Delivery\Ways\CostCharge;
 use WindowStall\Core\Delivery\Ways\FlatCharge;
 use WindowStall\Core\Delivery\Ways\Load;
 use WindowStall\Core\Delivery\Ways\PieceCharge;
+use WindowStall\Core\Delivery\Ways\SplitCharge;
 use WindowStall\Core\Delivery\Ways\Way;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
@@ -91,7 +91,7 @@ final class WayTest extends TestCase
     #[TestWith(['cost', 'dearest', 495])]
     public function test_several_parcels_are_charged_as_the_stall_says(string $kind, string $across, int $asked): void
     {
-        $way = new Way('', self::charge($kind), Across::from($across));
+        $way = new Way('', self::charge($kind), SplitCharge::from($across));
         $loads = [
             new Load(1, 400, self::gbp(1_000), self::gbp(200)),
             new Load(2, 800, self::gbp(2_000), self::gbp(400)),
@@ -110,7 +110,7 @@ final class WayTest extends TestCase
     public function test_one_parcel_of_unknown_cost_leaves_the_whole_unknown(): void
     {
         $loads = [new Load(1, 1, self::gbp(1), self::gbp(200)), new Load(1, 1, self::gbp(1), null)];
-        foreach (Across::cases() as $across) {
+        foreach (SplitCharge::cases() as $across) {
             self::assertNull((new Way('', self::charge('cost'), $across))->charged($loads));
         }
     }

@@ -7,10 +7,10 @@ namespace WindowStall\Tests\Core\Dispatch\Sourcing;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use WindowStall\Core\Dispatch\Sourcing\Preference;
 use WindowStall\Core\Dispatch\Sourcing\Sharing;
 use WindowStall\Core\Dispatch\Sourcing\Source;
 use WindowStall\Core\Dispatch\Sourcing\SourcedLine;
+use WindowStall\Core\Dispatch\Sourcing\SourcingPreference;
 
 /** Which supplier sends which line: what was promised before what is cheap, against trying everything by hand. */
 final class SharingTest extends TestCase
@@ -25,7 +25,7 @@ final class SharingTest extends TestCase
             new SourcedLine(1, 1, null, [self::source(11, self::OAKUM, 500, 400, 100), self::source(12, self::KILNFOLD, 450, 300, 50)]),
             new SourcedLine(2, 2, null, [self::source(21, self::OAKUM, 700, 400, 100)]),
         ];
-        $shared = Sharing::of($lines, [Preference::Cheapest], 0);
+        $shared = Sharing::of($lines, [SourcingPreference::Cheapest], 0);
         // 500 + 1400 + 400 + 2 × 100 = 2500 in one parcel; 450 + 1400 + 300 + 400 + 100 = 2650 in two.
         self::assertSame([[1 => 11, 2 => 21], 2500, 1, 2, true], [
             $shared->best?->variants(),
@@ -42,11 +42,11 @@ final class SharingTest extends TestCase
             self::source(11, self::OAKUM, 100, 100, 0, '2026-12-09'),
             self::source(12, self::KILNFOLD, 900, 900, 0, '2026-12-02'),
         ]);
-        $shared = Sharing::of([$line], [Preference::Cheapest], 0);
+        $shared = Sharing::of([$line], [SourcingPreference::Cheapest], 0);
         self::assertSame([[1 => 12], 0], [$shared->best?->variants(), $shared->best?->late]);
         // Nobody keeps it: then the cheap one.
         $late = new SourcedLine(1, 1, '2026-12-01', $line->sources);
-        self::assertSame([1 => 11], Sharing::of([$late], [Preference::Cheapest], 0)->best?->variants());
+        self::assertSame([1 => 11], Sharing::of([$late], [SourcingPreference::Cheapest], 0)->best?->variants());
     }
 
     public function test_each_preference_that_would_choose_otherwise_is_a_runner_up_with_its_figures(): void
@@ -56,13 +56,13 @@ final class SharingTest extends TestCase
             self::source(12, self::KILNFOLD, 400, 100, 0, '2026-12-09'),
             self::source(13, 3, 900, 100, 0, '2026-12-02'),
         ]);
-        $shared = Sharing::of([$line], [Preference::AsSold], 25);
+        $shared = Sharing::of([$line], [SourcingPreference::AsSold], 25);
         self::assertSame(625, $shared->best?->landed());
         self::assertSame(
             ['cheapest' => [12, 525], 'quickest' => [13, 1025]],
             array_map(static fn ($one): array => [$one->variants()[1], $one->landed()], $shared->runnersUp),
         );
-        $ordered = Sharing::of([$line], [Preference::InOrder], 0, [3, self::OAKUM]);
+        $ordered = Sharing::of([$line], [SourcingPreference::InOrder], 0, [3, self::OAKUM]);
         self::assertSame([1 => 13], $ordered->best?->variants());
     }
 
@@ -70,8 +70,8 @@ final class SharingTest extends TestCase
     {
         $few = self::source(11, self::OAKUM, 1, 1, 1, pieces: 2);
         $line = new SourcedLine(1, 3, null, [$few, self::source(12, self::KILNFOLD, 900, 900, 900)]);
-        self::assertSame([1 => 12], Sharing::of([$line], [Preference::Cheapest], 0)->best?->variants());
-        $shared = Sharing::of([$line, new SourcedLine(2, 3, null, [$few])], [Preference::Cheapest], 0);
+        self::assertSame([1 => 12], Sharing::of([$line], [SourcingPreference::Cheapest], 0)->best?->variants());
+        $shared = Sharing::of([$line, new SourcedLine(2, 3, null, [$few])], [SourcingPreference::Cheapest], 0);
         self::assertSame([null, [2]], [$shared->best, $shared->missing]);
     }
 
@@ -84,7 +84,7 @@ final class SharingTest extends TestCase
                 self::source($n * 10 + 1, self::KILNFOLD, 300, 100, 10, '2026-12-02'),
             ]);
         }
-        $shared = Sharing::of($lines, [Preference::Cheapest], 0);
+        $shared = Sharing::of($lines, [SourcingPreference::Cheapest], 0);
         self::assertSame([false, 0], [$shared->exact, $shared->best?->late]);
         self::assertLessThanOrEqual(Sharing::MOST, $shared->tried);
     }
@@ -95,7 +95,7 @@ final class SharingTest extends TestCase
         for ($case = 0; $case < 400; $case++) {
             $lines = self::made($by);
             $handling = $by->getInt(0, 1) * 35;
-            foreach ([Preference::Cheapest, Preference::Quickest, Preference::FewestParcels] as $preference) {
+            foreach ([SourcingPreference::Cheapest, SourcingPreference::Quickest, SourcingPreference::FewestParcels] as $preference) {
                 $best = Sharing::of($lines, [$preference], $handling)->best;
                 self::assertSame(
                     self::leastByHand($lines, $preference, $handling),
@@ -110,7 +110,7 @@ final class SharingTest extends TestCase
      * @param  list<SourcedLine>  $lines
      * @return array{int, int|string, int} lines too late, what is preferred, and the cost, of the best there is
      */
-    private static function leastByHand(array $lines, Preference $preference, int $handling): array
+    private static function leastByHand(array $lines, SourcingPreference $preference, int $handling): array
     {
         $least = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX];
         $total = array_product(array_map(static fn (SourcedLine $line): int => count($line->sources), $lines));
@@ -141,8 +141,8 @@ final class SharingTest extends TestCase
                 )), array_keys($pieces)));
             }
             $preferred = match ($preference) {
-                Preference::Cheapest => $cost,
-                Preference::Quickest => $by,
+                SourcingPreference::Cheapest => $cost,
+                SourcingPreference::Quickest => $by,
                 default => count($parcels),
             };
             $least = min($least, [$late, $preferred, $cost]);
