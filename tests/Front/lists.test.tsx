@@ -59,7 +59,7 @@ describe('working a list through by keys', () => {
   function List({ names }: { names: string[] }) {
     const rows = useRowKeys(names.length, { take: (row) => acted.push(`take ${String(row)}`) });
     return (
-      <ul onFocus={rows.onFocus}>
+      <ul {...rows.list}>
         {names.map((name, row) => (
           <li key={name} data-row={row}>
             <button type="button" data-hand tabIndex={rows.tab(row)}>

@@ -11,7 +11,7 @@ vi.mock('@inertiajs/react', () => ({ usePage: () => ({ props: { frame } }) }));
 function List({ count, keys }: { count: number; keys: RowKeys }) {
   const rows = useRowKeys(count, keys);
   return (
-    <ul onFocus={rows.onFocus}>
+    <ul {...rows.list}>
       {Array.from({ length: count }, (_, n) => (
         <li key={n} data-row={n}>
           <a href="#x" data-hand tabIndex={rows.tab(n)}>{`Row ${String(n)}`}</a>
@@ -58,6 +58,23 @@ describe('going through a list by keys', () => {
     press('j');
     press('x');
     expect(choose.mock.calls).toEqual([[0], [1]]);
+  });
+
+  it('moves one of two lists: that which has focus, or the first', () => {
+    const open = vi.fn();
+    render(
+      <>
+        <List count={2} keys={{}} />
+        <List count={2} keys={{ choose: open }} />
+      </>,
+    );
+    press('j');
+    const [first, second] = screen.getAllByRole('list');
+    expect(first?.contains(document.activeElement)).toBe(true);
+    act(() => screen.getAllByText('Row 0')[1]?.focus());
+    press('j');
+    press('x');
+    expect([second?.contains(document.activeElement), held(), open.mock.calls]).toEqual([true, 'Row 1', [[1]]]);
   });
 
   it('keeps to arrows once letters are turned off', () => {

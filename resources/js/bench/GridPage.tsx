@@ -1,7 +1,7 @@
+import { useGiven } from '@/lib/useGiven';
 import { plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { FindReplace } from '@/bench/grid/FindReplace';
 import { GridCell } from '@/bench/grid/GridCell';
@@ -51,12 +51,11 @@ interface Props {
  */
 export default function GridPage({ rows: given, state, tag, tags, types, next, previous }: Props) {
   const handle = useHandle();
-  const [rows, setRows] = useState(given);
+  const [rows, setRows] = useGiven(given);
   const undo = useUndo();
   const later = useLater();
   const remove = useDelete();
   const selection = useSelection(rows.map((r) => r.id));
-  useEffect(() => setRows(given), [given]);
 
   const ask = (url: string, body: unknown): Promise<boolean> =>
     inTurn(() => send<GridAnswerView>('POST', url, body))

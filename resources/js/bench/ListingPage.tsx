@@ -15,6 +15,7 @@ import { send } from '@/lib/http';
 import { isNarrow } from '@/lib/narrow';
 import { sayTrouble } from '@/lib/trouble';
 import { useSingleKeys } from '@/lib/keys';
+import { useSubject } from '@/lib/subject';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView } from '@/types/bench';
 import { Button } from '@/ui/Button';
@@ -83,22 +84,18 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
 
   // Pictures are fetched in the background; they appear as they come.
   const waiting = listing.pictures.waiting > 0;
+  const [looked] = useSubject({
+    at: waiting ? route('bench.listing.view', [handle, listing.id]) : null,
+    given: listing,
+    moving: (next) => next.pictures.waiting > 0,
+    every: 1200,
+  });
   useEffect(() => {
-    if (!waiting) return;
-    const timer = setInterval(() => {
-      send<ListingView>('GET', route('bench.listing.view', [handle, listing.id]))
-        .then((next) => {
-          // Only the pictures: what somebody else said meanwhile isn't taken for seen by who is typing here.
-          const { pictures, supplier } = next;
-          setListing((now) => (now.version === next.version ? next : { ...now, pictures, supplier }));
-          if (next.pictures.waiting === 0) setStamp((n) => n + 1);
-        })
-        .catch(() => undefined);
-    }, 1200);
-    return () => {
-      clearInterval(timer);
-    };
-  }, [waiting, handle, listing.id]);
+    // Only the pictures: what somebody else said meanwhile isn't taken for seen by who is typing here.
+    const { pictures, supplier } = looked;
+    setListing((now) => (now.version === looked.version ? now : { ...now, pictures, supplier }));
+    if (pictures.waiting === 0) setStamp((n) => n + 1);
+  }, [looked]);
 
   const step = (to: string) => document.querySelector<HTMLAnchorElement>(`[data-step="${to}"]`)?.click();
   useSingleKeys({ earlierListing: () => step('earlier'), laterListing: () => step('later') });

@@ -1,7 +1,8 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect, useId, useState } from 'react';
+import { useId, useState } from 'react';
 import { Offer } from '@/counter/asking/Offer';
+import { useReloads } from '@/lib/useReloads';
 import { useHandle } from '@/lib/useStall';
 import type { AskedView } from '@/types/counter';
 import { Button } from '@/ui/Button';
@@ -13,15 +14,7 @@ export default function AskedPage({ asked, formKey }: { asked: AskedView; formKe
   const [words, setWords] = useState('');
   const args = [handle, asked.id];
   const keep = { preserveScroll: true };
-  useEffect(() => {
-    if (!asked.waits) return;
-    const timer = setInterval(() => {
-      router.reload({ only: ['asked'] });
-    }, 4000);
-    return () => {
-      clearInterval(timer);
-    };
-  }, [asked.waits]);
+  useReloads(['asked'], 4000, asked.waits);
   return (
     <div className="max-w-[820px] px-6 pt-5 pb-16 max-md:px-4">
       <Head title={asked.about} />

@@ -41,7 +41,7 @@ export default function CounterPage({ desk }: { desk: CounterDeskView }) {
         </Empty>
       ) : (
         <>
-          <ol aria-label="What needs you" onFocus={rows.onFocus}>
+          <ol aria-label="What needs you" {...rows.list}>
             {desk.needs.map((need, n) => (
               <Need key={need.key} need={need} row={n} tab={rows.tab(n)} />
             ))}

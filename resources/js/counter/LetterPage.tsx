@@ -1,5 +1,6 @@
+import { useGiven } from '@/lib/useGiven';
 import { Head, Link } from '@inertiajs/react';
-import { useEffect, useState, type SyntheticEvent } from 'react';
+import { useState, type SyntheticEvent } from 'react';
 import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
@@ -11,10 +12,9 @@ import { Pieces } from '@/counter/letters/Pieces';
 /** A letter with all that was said, and the answer to it. */
 export default function LetterPage({ letter: given }: { letter: LetterView }) {
   const handle = useHandle();
-  const [letter, setLetter] = useState(given);
+  const [letter, setLetter] = useGiven(given);
   const [words, setWords] = useState('');
   const { busy, trouble, during } = useSend('here');
-  useEffect(() => setLetter(given), [given]);
   const at = route('counter.letter.answer', [handle, letter.id]);
   const answer = (e: SyntheticEvent) => {
     e.preventDefault();

@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
-import { send, words as said } from '@/lib/http';
+import { useId, useRef, useState, type ReactNode } from 'react';
+import { useAsked } from '@/lib/useAsked';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
@@ -97,38 +97,13 @@ function Editor({ kind, language, subject: first, words: firstWords, usual, fact
   const field = useRef<HTMLTextAreaElement>(null);
   const [subject, setSubject] = useState(first);
   const [words, setWords] = useState(firstWords);
-  const [letter, setLetter] = useState(given);
-  const [strange, setStrange] = useState<string[]>([]);
-  const [trouble, setTrouble] = useState('');
   const changed = subject !== first || words !== firstWords;
-  useEffect(() => {
-    if (!changed) {
-      setLetter(given);
-      setStrange([]);
-      return;
-    }
-    const ask = new AbortController();
-    const timer = setTimeout(() => {
-      send<{ letter: Letter | null; strange: string[] }>(
-        'POST',
-        route('counter.mails.try', handle),
-        { kind, language, subject, words },
-        ask.signal,
-      )
-        .then((now) => {
-          setLetter(now.letter);
-          setStrange(now.strange);
-          setTrouble('');
-        })
-        .catch((error: unknown) => {
-          if (!ask.signal.aborted) setTrouble(said(error));
-        });
-    }, 350);
-    return () => {
-      clearTimeout(timer);
-      ask.abort();
-    };
-  }, [changed, subject, words, kind, language, handle, given]);
+  const { answer, trouble } = useAsked<{ letter: Letter | null; strange: string[] }>(
+    changed ? { url: route('counter.mails.try', handle), body: { kind, language, subject, words } } : null,
+    350,
+  );
+  const letter = answer === null ? given : answer.letter;
+  const strange = answer?.strange ?? [];
   const put = (fact: string) => {
     const at = field.current?.selectionStart ?? words.length;
     setWords(`${words.slice(0, at)}{${fact}}${words.slice(at)}`);

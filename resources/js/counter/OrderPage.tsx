@@ -1,11 +1,11 @@
-import { Head, Link, router } from '@inertiajs/react';
-import { useEffect } from 'react';
+import { Head, Link } from '@inertiajs/react';
 import { Need } from '@/counter/desk/Need';
 import { Mailed } from '@/counter/order/Mailed';
 import { OrderStrip } from '@/counter/order/OrderStrip';
 import { RefundPanel } from '@/counter/order/RefundPanel';
 import { Returns } from '@/counter/order/Returns';
 import { SupplierPart } from '@/counter/order/SupplierPart';
+import { useReloads } from '@/lib/useReloads';
 import { useHandle } from '@/lib/useStall';
 import type { OrderView } from '@/types/counter';
 import { Thumb } from '@/ui/Thumb';
@@ -17,15 +17,7 @@ export default function OrderPage({ order }: { order: OrderView }) {
     order.state === 'refunding' ||
     order.refunds.some((refund) => !refund.done) ||
     order.supplierOrders.some((s) => ['to_send', 'sent', 'accepted'].includes(s.state));
-  useEffect(() => {
-    if (!moving) return;
-    const timer = setInterval(() => {
-      router.reload({ only: ['order', 'frame'] });
-    }, 3000);
-    return () => {
-      clearInterval(timer);
-    };
-  }, [moving]);
+  useReloads(['order', 'frame'], 3000, moving);
 
   return (
     <>

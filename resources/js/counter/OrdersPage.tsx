@@ -100,7 +100,7 @@ export default function OrdersPage({ orders, by, stands, searches, next, previou
       {orders.length === 0 ? (
         <p className="border-t border-line px-6 py-10 text-mute">No order is like that.</p>
       ) : (
-        <table className="w-full" onFocus={rows.onFocus}>
+        <table className="w-full" {...rows.list}>
           <thead>
             <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
               <td className="w-10 pl-6!" />

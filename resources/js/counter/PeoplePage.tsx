@@ -33,7 +33,7 @@ export default function PeoplePage({ people, q }: { people: BuyerView[]; q: stri
           {q === '' ? 'Nobody has bought yet. Whoever does stands here.' : 'Nobody is like that.'}
         </p>
       ) : (
-        <table className="w-full" onFocus={rows.onFocus}>
+        <table className="w-full" {...rows.list}>
           <thead>
             <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
               <th scope="col" className="pl-6!">

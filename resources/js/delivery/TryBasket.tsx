@@ -1,8 +1,9 @@
 import { clsx } from 'clsx';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Picked } from '@/delivery/Picked';
 import type { Parts } from '@/lib/parts';
 import { send, words } from '@/lib/http';
+import { useAsked } from '@/lib/useAsked';
 import { useHandle } from '@/lib/useStall';
 import type { TrialGoodView, TriedView } from '@/types/delivery';
 import { ChoiceField } from '@/ui/ChoiceField';
@@ -26,36 +27,22 @@ export function TryBasket({ turn, countries, parts, home }: Props) {
   const [to, setTo] = useState({ country: home, part: '', postcode: '' });
   const [at, setAt] = useState('');
   const [way, setWay] = useState<number | null>(null);
-  const [tried, setTried] = useState<TriedView | null>(null);
-  const [trouble, setTrouble] = useState('');
-  const asked = useRef(0);
+  const [refused, setRefused] = useState('');
   const there = parts[to.country] ?? [];
   useEffect(() => {
     send<TrialGoodView[]>('GET', route('delivery.goods', handle))
       .then((goods) => setLines(goods.slice(0, 3).map((good) => ({ ...good, pieces: 1 }))))
-      .catch((error: unknown) => setTrouble(words(error)));
+      .catch((error: unknown) => setRefused(words(error)));
   }, [handle]);
-  useEffect(() => {
-    if (lines === null || lines.length === 0) return;
-    const timer = setTimeout(() => {
-      const mine = ++asked.current;
-      send<TriedView>('POST', route('delivery.try', handle), {
-        lines: lines.map(({ variant, pieces }) => ({ variant, pieces })),
-        ...to,
-        at: at === '' ? null : at,
-        way,
-      })
-        .then((answer) => {
-          if (mine !== asked.current) return;
-          setTried(answer);
-          setTrouble('');
-        })
-        .catch((error: unknown) => mine === asked.current && setTrouble(words(error)));
-    }, 250);
-    return () => {
-      clearTimeout(timer);
-    };
-  }, [handle, lines, to, at, way, turn]);
+  const body = {
+    lines: lines?.map(({ variant, pieces }) => ({ variant, pieces })),
+    ...to,
+    at: at === '' ? null : at,
+    way,
+  };
+  const any = lines !== null && lines.length > 0;
+  const asked = useAsked<TriedView>(any ? { url: route('delivery.try', handle), body, turn } : null, 250);
+  const [tried, trouble] = [asked.answer, refused || asked.trouble];
   return (
     <aside className="border-line bg-sheet px-6 pt-6 pb-16 lg:border-l" aria-label="Try a basket" data-try>
       <h2 className="name mb-3 text-[20px]">Try a basket</h2>

@@ -10,6 +10,7 @@ import type { Parts } from '@/lib/parts';
 import { send } from '@/lib/http';
 import { count } from '@/lib/plural';
 import { useSend } from '@/lib/useSend';
+import { useSubject } from '@/lib/subject';
 import { useHandle } from '@/lib/useStall';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
 import type { PlacesDoneView, PlacesView } from '@/types/delivery';
@@ -23,31 +24,21 @@ interface Props {
 /** Where the stall sends, what that costs, and a basket tried against it. */
 export default function WherePage({ where: first, countries, parts }: Props) {
   const handle = useHandle();
-  const [where, setWhere] = useState(first);
+  const at = route('delivery.places', handle);
+  const [where, setWhere] = useSubject({ at, given: first, moving: (now) => now.working !== '', every: 2_000 });
   // What is tried and what is kept by place is asked again after each change.
   const [turn, setTurn] = useState(0);
   const { during } = useSend();
-  const again = () =>
-    during(
-      send<PlacesView>('GET', route('delivery.places', handle)).then((now) => {
-        setWhere(now);
-        setTurn((t) => t + 1);
-      }),
-    );
+  const again = () => during(send<PlacesView>('GET', at).then(setWhere));
   // While costs are being worked out, the screen looks again by itself.
   useEffect(() => {
-    if (where.working === '') return;
-    const timer = setTimeout(() => void again(), 2_000);
-    return () => {
-      clearTimeout(timer);
-    };
-  });
+    setTurn((t) => t + 1);
+  }, [where]);
   const offerUndo = usePricingUndo(() => void again());
   const say = (call: Promise<PlacesDoneView>) =>
     during(
       call.then((done) => {
         setWhere(done.where);
-        setTurn((t) => t + 1);
         if (done.change !== null) offerUndo(done.change, done.words);
       }),
     );

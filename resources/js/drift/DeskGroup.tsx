@@ -122,7 +122,7 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
         </div>
       </div>
       {open && lines.length > 0 && (
-        <ul className="mt-3" onFocus={rows.onFocus}>
+        <ul className="mt-3" {...rows.list}>
           {lines.map((line, row) => (
             <ChangeLine
               key={line.id}

@@ -1,5 +1,4 @@
-import { useEffect } from 'react';
-import { send } from '@/lib/http';
+import { useSubject } from '@/lib/subject';
 import { useHandle } from '@/lib/useStall';
 import type { RehearsalView } from '@/types/drift';
 import { Button } from '@/ui/Button';
@@ -13,27 +12,22 @@ const LOOK_AGAIN = 700;
  */
 export function Rehearsal({
   edits,
-  rehearsal,
-  onRead,
+  rehearsal: begun,
   onCount,
   onLeave,
 }: {
   edits: number;
   rehearsal: RehearsalView | null;
-  onRead: (rehearsal: RehearsalView) => void;
   onCount: () => void;
   onLeave: () => void;
 }) {
   const handle = useHandle();
-  useEffect(() => {
-    if (rehearsal?.open !== true) return;
-    const later = setTimeout(() => {
-      void send<RehearsalView>('GET', route('drift.rehearsal', [handle, rehearsal.run])).then(onRead);
-    }, LOOK_AGAIN);
-    return () => {
-      clearTimeout(later);
-    };
-  }, [rehearsal, handle, onRead]);
+  const [rehearsal] = useSubject({
+    at: begun === null ? null : route('drift.rehearsal', [handle, begun.run]),
+    given: begun,
+    moving: (now) => now?.open ?? false,
+    every: LOOK_AGAIN,
+  });
   return (
     <section
       aria-label="Tried on the last 30 days"

@@ -94,9 +94,7 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
           </Button>
         )}
       </div>
-      {edits !== null && (
-        <Rehearsal edits={edits.length} rehearsal={rehearsal} onRead={setRehearsal} onCount={count} onLeave={leave} />
-      )}
+      {edits !== null && <Rehearsal edits={edits.length} rehearsal={rehearsal} onCount={count} onLeave={leave} />}
       {trouble !== '' && (
         <p role="alert" className="mb-3 border-l-4 border-you bg-you-soft px-3 py-2">
           {trouble}

@@ -3,7 +3,7 @@ import { router } from '@inertiajs/react';
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { send } from '@/lib/http';
+import { useAsked } from '@/lib/useAsked';
 import type { FoundView, FrameView } from '@/types/frame';
 import { useFocusBack } from '@/ui/focusBack';
 
@@ -20,28 +20,11 @@ const ITEM = 'flex cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[s
 /** Finds areas, stalls, goods and orders, and goes there: Ctrl or ⌘ and K, from anywhere. */
 export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boolean; onOpen: (open: boolean) => void }) {
   const [typed, setTyped] = useState('');
-  const [found, setFound] = useState<FoundView[]>([]);
   const [at, setAt] = useState('');
   const handle = frame.handle;
 
-  useEffect(() => {
-    if (!open || handle === null || typed.trim() === '') {
-      setFound([]);
-      return;
-    }
-    const ask = new AbortController();
-    const timer = setTimeout(() => {
-      send<FoundView[]>('GET', route('find', [handle, { q: typed }]), undefined, ask.signal)
-        .then((next) => {
-          setFound(next);
-        })
-        .catch(() => undefined);
-    }, 120);
-    return () => {
-      clearTimeout(timer);
-      ask.abort();
-    };
-  }, [typed, open, handle]);
+  const asks = open && handle !== null && typed.trim() !== '';
+  const found = useAsked<FoundView[]>(asks ? { url: route('find', [handle, { q: typed }]) } : null, 120).answer ?? [];
 
   const go = (url: string) => {
     onOpen(false);

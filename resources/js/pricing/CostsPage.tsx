@@ -1,6 +1,7 @@
+import { useGiven } from '@/lib/useGiven';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { TillStrip } from '@/bench/listing/TillStrip';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -47,10 +48,9 @@ export default function CostsPage({
   countries: { code: string; name: string }[];
 }) {
   const handle = useHandle();
-  const [sheet, setSheet] = useState(given);
+  const [sheet, setSheet] = useGiven(given);
   const [others, setOthers] = useState(false);
   const undo = usePricingUndo();
-  useEffect(() => setSheet(given), [given]);
   const ask = (method: 'PATCH' | 'POST', url: string, body?: unknown): Promise<boolean> =>
     send<CostsAnswerView>(method, url, body)
       .then((answer) => {

@@ -1,10 +1,10 @@
+import { useGiven } from '@/lib/useGiven';
 import { count, plural } from '@/lib/plural';
 import { useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Link } from '@inertiajs/react';
 import { DotsSixVerticalIcon, TrashIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
@@ -31,9 +31,8 @@ export default function RecipesPage({
   choices: RecipeChoicesView;
 }) {
   const handle = useHandle();
-  const [recipes, setRecipes] = useState(given);
+  const [recipes, setRecipes] = useGiven(given);
   const undo = usePricingUndo();
-  useEffect(() => setRecipes(given), [given]);
   const ask = (method: 'POST' | 'PATCH' | 'DELETE', url: string, body?: unknown): Promise<boolean> =>
     send<RecipesAnswerView>(method, url, body)
       .then((answer) => {

@@ -1,8 +1,10 @@
+import { useGiven } from '@/lib/useGiven';
 import { DoneLately } from '@/pricing/DoneLately';
 import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { send } from '@/lib/http';
+import { useSubject } from '@/lib/subject';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { CellField } from '@/ui/CellField';
@@ -28,23 +30,16 @@ const FIELDS: { key: string; name: string; percent: boolean }[] = [
 /** What if: other recipes, fees, rates or costs tried on everything before they are meant. */
 export default function TrialPage({ trial: given, done: given_ }: { trial: TrialView; done: PricingDoneView[] }) {
   const handle = useHandle();
-  const [trial, setTrial] = useState(given);
-  const [done, setDone] = useState(given_);
   const [busy, setBusy] = useState(false);
+  const [trial, setTrial] = useSubject({
+    at: given.id === null ? null : route('pricing.trial.view', [handle, given.id]),
+    given,
+    moving: ({ id, figures }) => !busy && id !== null && (figures === null || figures.markets === null),
+    every: 800,
+  });
+  const [done, setDone] = useGiven(given_);
   const undo = usePricingUndo();
-  useEffect(() => setTrial(given), [given]);
-  useEffect(() => setDone(given_), [given_]);
   const figures = trial.figures;
-  const waiting = trial.id !== null && (figures === null || figures.markets === null);
-  useEffect(() => {
-    if (!waiting || busy) return;
-    const timer = setInterval(() => {
-      send<TrialView>('GET', route('pricing.trial.view', [handle, trial.id ?? 0]))
-        .then(setTrial)
-        .catch(() => undefined);
-    }, 800);
-    return () => clearInterval(timer);
-  }, [waiting, busy, handle, trial.id]);
 
   const attempt = (next: TrialView, recipe?: { id: number; recipe: RecipeFormView }): Promise<boolean> => {
     setBusy(true);
@@ -202,7 +197,7 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
               figures={figures}
               onLook={(variant) => router.get(route('pricing', { stall: handle, q: variant }))}
             />
-          ) : waiting || busy ? (
+          ) : trial.id !== null || busy ? (
             <div className="flex items-center gap-4">
               <progress
                 className="h-2 w-40 text-sup"

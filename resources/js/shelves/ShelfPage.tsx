@@ -1,5 +1,5 @@
+import { useGiven } from '@/lib/useGiven';
 import { Head, Link, router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { send } from '@/lib/http';
 import { count, plural } from '@/lib/plural';
@@ -17,8 +17,7 @@ import { CellField } from '@/ui/CellField';
 /** One shelf: its rule as a sentence, and beside it at once what stands on it. */
 export default function ShelfPage({ shelf: given, choices }: { shelf: ShelfView; choices: RuleChoicesView }) {
   const handle = useHandle();
-  const [shelf, setShelf] = useState(given);
-  useEffect(() => setShelf(given), [given]);
+  const [shelf, setShelf] = useGiven(given);
   const ask = (method: 'POST' | 'PATCH', url: string, body: unknown): Promise<boolean> =>
     send<ShelfView>(method, url, body)
       .then((now) => {

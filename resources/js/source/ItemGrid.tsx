@@ -8,7 +8,7 @@ import { Tick } from '@/ui/Tick';
 /** Found items as pictures, for choosing by eye. */
 export function ItemGrid({ items, rows, busy, trial, chosen, onChoose, onTake, onLook }: ItemListProps) {
   return (
-    <ul onFocus={rows.onFocus} className="grid grid-cols-[repeat(auto-fill,minmax(196px,1fr))] gap-4 px-5 py-3">
+    <ul {...rows.list} className="grid grid-cols-[repeat(auto-fill,minmax(196px,1fr))] gap-4 px-5 py-3">
       {items.map((item, row) => (
         <li
           key={item.id}

@@ -49,7 +49,7 @@ export function ItemLedger({ items, rows, busy, trial, chosen, onChoose, onTake,
           </th>
         </tr>
       </thead>
-      <tbody onFocus={rows.onFocus}>
+      <tbody {...rows.list}>
         {items.map((item, row) => (
           <ItemRow
             key={item.id}

@@ -1,8 +1,8 @@
 import { clsx } from 'clsx';
 import { Head, Link, router } from '@inertiajs/react';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { useAsked } from '@/lib/useAsked';
 import { useHandle } from '@/lib/useStall';
 import { MappingColumn } from '@/source/MappingColumn';
 import { MappingPreview } from '@/source/MappingPreview';
@@ -49,15 +49,17 @@ export function MappingForm({
     processing_max: String(mapping.processingMax),
     delivery: mapping.delivery,
   });
-  const [preview, setPreview] = useState(mapping.preview);
-  const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const body = {
     ...rest,
     kilograms: rest.kilograms === '1',
     columns: mapping.columns.flatMap((c) => (fields[c.name] ? [{ name: c.name, field: fields[c.name] }] : [])),
   };
-  usePreview(route('source.mapping.preview', [handle, mapping.connection]), body, setPreview, setTrouble);
+  // What the first rows would become was told with the page; it is asked a moment after the last change.
+  const [told] = useState(() => JSON.stringify(body));
+  const url = route('source.mapping.preview', [handle, mapping.connection]);
+  const asked = useAsked<MappingPreviewView>(JSON.stringify(body) === told ? null : { url, body }, 250);
+  const preview = asked.answer ?? mapping.preview;
 
   const field = (name: keyof Rest) => ({
     name,
@@ -201,7 +203,7 @@ export function MappingForm({
         className="flex min-h-0 flex-col border-line bg-sheet max-lg:border-t lg:border-l"
         aria-label="As it will be"
       >
-        <MappingPreview preview={preview} rows={mapping.rows} trouble={trouble} />
+        <MappingPreview preview={preview} rows={mapping.rows} trouble={asked.trouble || null} />
         <div className="flex items-center gap-4 border-t border-line px-6 py-3">
           <Button kind="do" disabled={busy || preview.lacks !== null} onClick={save}>
             {busy ? 'Saving…' : mapping.known ? 'Save and pull again' : 'Save and pull the goods'}
@@ -211,38 +213,4 @@ export function MappingForm({
       </section>
     </div>
   );
-}
-
-/** Asks what the first rows would become, a moment after the last change; only the latest answer counts. */
-function usePreview(
-  url: string,
-  body: unknown,
-  onAnswer: (p: MappingPreviewView) => void,
-  onTrouble: (t: string | null) => void,
-): void {
-  const asked = JSON.stringify(body);
-  const begun = useRef(false);
-  useEffect(() => {
-    if (!begun.current) {
-      begun.current = true;
-      return;
-    }
-    const ask = new AbortController();
-    const timer = setTimeout(() => {
-      send<MappingPreviewView>('POST', url, JSON.parse(asked), ask.signal)
-        .then((p) => {
-          onAnswer(p);
-          onTrouble(null);
-        })
-        .catch((e: unknown) => {
-          if (!ask.signal.aborted) onTrouble(words(e));
-        });
-    }, 250);
-    return () => {
-      clearTimeout(timer);
-      ask.abort();
-    };
-    // The setters never change.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [asked, url]);
 }

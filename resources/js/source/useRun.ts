@@ -1,32 +1,27 @@
 import { router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
-import { send } from '@/lib/http';
+import { useEffect, useRef, useState } from 'react';
+import { useSubject } from '@/lib/subject';
 import { useHandle } from '@/lib/useStall';
 import type { RunView } from '@/types/runs';
 
 /** Watches long work until it ends, then loads the page's figures again. */
 export function useRun(given: RunView | null): [RunView | null, (next: RunView) => void] {
   const handle = useHandle();
-  const [run, setRun] = useState(given);
-  const open = run?.open ?? false;
-  const id = run?.id;
-
+  const [begun, begin] = useState(given);
   useEffect(() => {
-    setRun(given);
+    begin(given);
   }, [given]);
+  const [run] = useSubject({
+    at: begun === null ? null : route('source.run', [handle, begun.id]),
+    given: begun,
+    moving: (now) => now?.open ?? false,
+    every: 700,
+  });
+  const open = run?.open ?? false;
+  const was = useRef(open);
   useEffect(() => {
-    if (!open || id === undefined) return;
-    const timer = setInterval(() => {
-      send<RunView>('GET', route('source.run', [handle, id]))
-        .then((next) => {
-          setRun(next);
-          if (!next.open) router.reload();
-        })
-        .catch(() => undefined);
-    }, 700);
-    return () => {
-      clearInterval(timer);
-    };
-  }, [open, id, handle]);
-  return [run, setRun];
+    if (was.current && !open) router.reload();
+    was.current = open;
+  }, [open]);
+  return [run, begin];
 }

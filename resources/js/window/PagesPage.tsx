@@ -1,6 +1,6 @@
+import { useGiven } from '@/lib/useGiven';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -14,8 +14,7 @@ import { PolicyPaper } from '@/window/PolicyPaper';
 /** The pages a seller writes, and the policies that say how the stall is set up. */
 export default function PagesPage({ papers }: { papers: PagesView }) {
   const handle = useHandle();
-  const [policies, setPolicies] = useState(papers.policies);
-  useEffect(() => setPolicies(papers.policies), [papers]);
+  const [policies, setPolicies] = useGiven(papers.policies);
   const ask = (method: 'POST' | 'PATCH', url: string, body: unknown, done = ''): Promise<boolean> =>
     send<PoliciesView>(method, url, body)
       .then((now) => {

@@ -1,13 +1,11 @@
 import { send } from '@/lib/http';
+import { looked } from '@/lib/subject';
 import type { SentLogoView } from '@/types/window';
 
 /** Waits until a picture that was sent is made. */
 export async function made(handle: string, given: SentLogoView): Promise<SentLogoView> {
-  let sent = given;
-  while (sent.waits) {
-    await new Promise((later) => setTimeout(later, 400));
-    sent = await send<SentLogoView>('GET', route('window.logo.sent', [handle, sent.id]));
-  }
+  const look = () => send<SentLogoView>('GET', route('window.logo.sent', [handle, given.id]));
+  const sent = await looked(given, (now) => now.waits, look, 400);
   if (!sent.logo) throw new Error(sent.trouble ?? 'This picture can’t be used.');
   return sent;
 }

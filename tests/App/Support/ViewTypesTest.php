@@ -32,6 +32,6 @@ final class ViewTypesTest extends TestCase
             str_replace('Record<string, unknown>;', '', $types),
             'nothing crosses the border untyped',
         );
-        self::assertStringContainsString('import type { MoneyView', $areas['pricing'], 'what is another area’s is imported');
+        self::assertStringContainsString("from './stall';", $areas['pricing'], 'what is another area’s is imported');
     }
 }

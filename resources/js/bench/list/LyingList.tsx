@@ -26,7 +26,7 @@ const SAID = 2;
 export function LyingList({ listings, first, rows, selection, onShow }: PlaceProps & { onShow: (id: number) => void }) {
   const handle = useHandle();
   return (
-    <ul onFocus={rows.onFocus} aria-label="On the bench">
+    <ul {...rows.list} aria-label="On the bench">
       {listings.map((l, n) => {
         const row = first + n;
         const tab = rows.tab(row);

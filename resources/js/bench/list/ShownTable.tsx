@@ -24,7 +24,7 @@ export function ShownTable({ label, listings, first, rows, selection }: PlacePro
           <th scope="col">Kept, at least</th>
         </tr>
       </thead>
-      <tbody onFocus={rows.onFocus}>
+      <tbody {...rows.list}>
         {listings.map((l, n) => {
           const tab = rows.tab(first + n);
           return (

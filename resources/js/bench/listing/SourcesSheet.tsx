@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
+import { useAsked } from '@/lib/useAsked';
 import { useHandle } from '@/lib/useStall';
 import type { ListingAnswerView, ListingView, SourceView, SourcesView, VariantRowView } from '@/types/bench';
 import { Button } from '@/ui/Button';
@@ -19,31 +20,29 @@ interface Props {
 export function SourcesSheet({ listing, variant, onClose, onChanged }: Props) {
   const handle = useHandle();
   const [sources, setSources] = useState<SourceView[]>([]);
-  const [candidates, setCandidates] = useState<SourceView[]>([]);
+  const [first, setFirst] = useState<SourceView[]>([]);
   const [typed, setTyped] = useState('');
   const id = variant?.id ?? null;
 
   useEffect(() => {
     setTyped('');
     setSources([]);
-    setCandidates([]);
+    setFirst([]);
     if (id === null) return;
     send<SourcesView>('GET', route('bench.sources', [handle, listing, { variant: id }]))
       .then((s) => {
         setSources(s.sources);
-        setCandidates(s.candidates);
+        setFirst(s.candidates);
       })
       .catch(sayTrouble);
   }, [handle, listing, id]);
-  useEffect(() => {
-    if (id === null || typed.trim().length < 2) return;
-    const timer = setTimeout(() => {
-      send<SourcesView>('GET', route('bench.sources', [handle, listing, { variant: id, q: typed.trim() }]))
-        .then((s) => setCandidates(s.candidates))
-        .catch(() => undefined);
-    }, 250);
-    return () => clearTimeout(timer);
-  }, [handle, listing, id, typed]);
+  const found = useAsked<SourcesView>(
+    id === null || typed.trim().length < 2
+      ? null
+      : { url: route('bench.sources', [handle, listing, { variant: id, q: typed.trim() }]) },
+    250,
+  ).answer;
+  const candidates = found?.candidates ?? first;
 
   const swap = (n: number, by: number) => {
     const next = [...sources];

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
-import { send, words } from '@/lib/http';
+import { useState } from 'react';
+import { useAsked } from '@/lib/useAsked';
 import { useHandle } from '@/lib/useStall';
 import type { OrderView, RefundTryView } from '@/types/counter';
 import { Button } from '@/ui/Button';
@@ -44,40 +44,12 @@ function Panel({ order, onClose }: { order: OrderView; onClose: () => void }) {
   const [bears, setBears] = useState('stall');
   const [borne, setBorne] = useState('');
   const [why, setWhy] = useState('');
-  const [found, setFound] = useState<RefundTryView | null>(null);
-  const [trouble, setTrouble] = useState('');
   const wish = { pieces, delivery, besides, bears, borne, why };
-  const asked = JSON.stringify([pieces, delivery, besides, bears, borne]);
   const any = Object.values(pieces).some((n) => n > 0) || delivery !== '' || besides !== '';
 
-  useEffect(() => {
-    if (!any) {
-      setFound(null);
-      return;
-    }
-    const gone = new AbortController();
-    const timer = setTimeout(() => {
-      send<RefundTryView>(
-        'GET',
-        route('counter.refund.try', [handle, order.id, { pieces, delivery, besides, bears, borne }]),
-        undefined,
-        gone.signal,
-      ).then(
-        (view) => {
-          setFound(view);
-          setTrouble(view.trouble);
-        },
-        (error: unknown) => {
-          if (!gone.signal.aborted) setTrouble(words(error));
-        },
-      );
-    }, 200);
-    return () => {
-      clearTimeout(timer);
-      gone.abort();
-    };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- what is asked stands in one text
-  }, [asked, any]);
+  const url = route('counter.refund.try', [handle, order.id, { pieces, delivery, besides, bears, borne }]);
+  const { answer: found, trouble: refused } = useAsked<RefundTryView>(any ? { url } : null, 200);
+  const trouble = refused || (found?.trouble ?? '');
 
   const give = (what: Partial<typeof wish>) => {
     router.post(

@@ -1,5 +1,6 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { send } from '@/lib/http';
+import { useSubject } from '@/lib/subject';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ArtworkView } from '@/types/print';
@@ -10,24 +11,13 @@ const LOOK = 1200;
 /** The stall's artworks: sent one after the other, and looked at until all are read. */
 export function useArtworks(given: ArtworkView[]) {
   const handle = useHandle();
-  const [artworks, setArtworks] = useState(given);
+  const [artworks, setArtworks] = useSubject({
+    at: route('print.artworks', handle),
+    given,
+    moving: (all) => all.some((a) => a.state === 'waiting'),
+    every: LOOK,
+  });
   const [sending, setSending] = useState(0);
-  useEffect(() => {
-    setArtworks(given);
-  }, [given]);
-
-  const reading = artworks.some((a) => a.state === 'waiting');
-  useEffect(() => {
-    if (!reading) return;
-    const timer = setInterval(() => {
-      send<ArtworkView[]>('GET', route('print.artworks', handle))
-        .then(setArtworks)
-        .catch(() => undefined);
-    }, LOOK);
-    return () => {
-      clearInterval(timer);
-    };
-  }, [reading, handle]);
 
   const add = (one: ArtworkView, newer?: number) => {
     setArtworks((all) => [one, ...all.filter((a) => a.id !== newer)]);
