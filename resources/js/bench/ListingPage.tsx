@@ -1,24 +1,25 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
+import { Clash } from '@/bench/listing/Clash';
 import { LastStep } from '@/bench/listing/LastStep';
 import { ListingHead } from '@/bench/listing/ListingHead';
+import { Neighbours } from '@/bench/listing/Neighbours';
 import { OwnColumn } from '@/bench/listing/OwnColumn';
+import { goTo } from '@/bench/listing/places';
 import { SplitSheet } from '@/bench/listing/SplitSheet';
 import { SupplierColumn } from '@/bench/listing/SupplierColumn';
-import { goTo } from '@/bench/listing/places';
 import { ThreeVoices } from '@/bench/listing/ThreeVoices';
 import { TillStrip } from '@/bench/listing/TillStrip';
 import { useSay, type Own } from '@/bench/listing/useSay';
 import { useTriedPrice } from '@/bench/listing/useTriedPrice';
 import { send } from '@/lib/http';
-import { isNarrow } from '@/lib/narrow';
-import { sayTrouble } from '@/lib/trouble';
 import { useSingleKeys } from '@/lib/keys';
+import { isNarrow } from '@/lib/narrow';
 import { useSubject } from '@/lib/subject';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView } from '@/types/bench';
-import { Button } from '@/ui/Button';
 import { PhoneFrame } from '@/ui/PhoneFrame';
 import { VoiceHead, type Voice } from '@/ui/Voices';
 
@@ -116,30 +117,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
           </button>
         </div>
       )}
-      {clash && (
-        <div
-          role="alert"
-          className="flex flex-none items-center gap-4 border-t border-line bg-you-soft px-5 py-2"
-          data-clash
-        >
-          <p className="flex-1">{clash}</p>
-          <Button small onClick={() => void overrule().then(stop)}>
-            Save mine over it
-          </Button>
-          <Button
-            small
-            kind="quiet"
-            onClick={() =>
-              void giveWay().then(() => {
-                stop();
-                setFresh((n) => n + 1);
-              })
-            }
-          >
-            Take what stands
-          </Button>
-        </div>
-      )}
+      <Clash clash={clash} overrule={overrule} stop={stop} giveWay={giveWay} setFresh={setFresh} />
       <SplitSheet listing={listing.id} open={splitting} onClose={() => setSplitting(false)} />
       <ThreeVoices
         read={voice}
@@ -204,18 +182,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         }}
       />
       <TillStrip sale={till.sale} trouble={till.trouble} />
-      <nav className="sr-only" aria-label="Neighbours">
-        {earlier !== null && (
-          <Link data-step="earlier" href={route('bench.listing', [handle, earlier])}>
-            The listing before
-          </Link>
-        )}
-        {later !== null && (
-          <Link data-step="later" href={route('bench.listing', [handle, later])}>
-            The listing after
-          </Link>
-        )}
-      </nav>
+      <Neighbours earlier={earlier} handle={handle} later={later} />
     </>
   );
 }

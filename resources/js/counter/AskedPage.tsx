@@ -1,7 +1,8 @@
 import { Head, Link, router } from '@inertiajs/react';
-import { clsx } from 'clsx';
 import { useId, useState } from 'react';
 import { Offer } from '@/counter/asking/Offer';
+import { WriteBack } from '@/counter/asking/WriteBack';
+import { Written } from '@/counter/asking/Written';
 import { useReloads } from '@/lib/useReloads';
 import { useHandle } from '@/lib/useStall';
 import type { AskedView } from '@/types/counter';
@@ -53,74 +54,17 @@ export default function AskedPage({ asked, formKey }: { asked: AskedView; formKe
         .map((offer) => (
           <Offer key={offer.id} offer={offer} askedId={asked.id} supplier={asked.supplier} />
         ))}
-      <ol aria-label="What was written" className="mt-6">
-        {asked.said.map((one, n) => (
-          <li
-            key={n}
-            className={clsx('mb-4 max-w-[60ch] border-l-[3px] pl-3', one.theirs ? 'border-sup' : 'border-you')}
-          >
-            <p className="text-[12.5px] text-mute">
-              {one.theirs ? asked.supplier : 'You'}, {one.when}
-              {one.waits && ', on its way to them'}
-            </p>
-            <p className="whitespace-pre-line">{one.words}</p>
-            {n === 0 && asked.picture && <img src={asked.picture} alt="" className="mt-2 max-h-48" />}
-          </li>
-        ))}
-      </ol>
+      <Written asked={asked} />
       {asked.open && (
-        <form
-          onSubmit={(e) => {
-            e.preventDefault();
-            router.post(
-              route('counter.asked.write', args),
-              { words, key: formKey },
-              {
-                ...keep,
-                onSuccess: () => {
-                  setWords('');
-                },
-              },
-            );
-          }}
-        >
-          <label htmlFor={field} className="block text-[12.5px] text-mute">
-            Write to {asked.supplier}
-          </label>
-          <textarea
-            id={field}
-            rows={3}
-            maxLength={2000}
-            className="w-full border-[1.5px] border-rule bg-transparent px-2.5 py-2 text-[15px] focus:border-you"
-            value={words}
-            onChange={(e) => {
-              setWords(e.target.value);
-            }}
-          />
-          <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
-            <Button type="submit" disabled={words.trim() === ''}>
-              Send
-            </Button>
-            <Button
-              kind="quiet"
-              small
-              onClick={() => {
-                router.post(route('counter.asked.look', args), {}, keep);
-              }}
-            >
-              Look whether they answered
-            </Button>
-            <Button
-              kind="quiet"
-              small
-              onClick={() => {
-                router.put(route('counter.asked.close', args), { closed: true }, keep);
-              }}
-            >
-              Ask for it no more
-            </Button>
-          </div>
-        </form>
+        <WriteBack
+          args={args}
+          words={words}
+          formKey={formKey}
+          keep={keep}
+          setWords={setWords}
+          field={field}
+          asked={asked}
+        />
       )}
       {!asked.open && asked.waits && (
         <Button

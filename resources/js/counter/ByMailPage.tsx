@@ -1,9 +1,8 @@
-import { Head, Link, router } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
 import { useRef, useState } from 'react';
-import { plural } from '@/lib/plural';
+import { ByMailForm } from '@/counter/bymail/ByMailForm';
+import { MailedTables } from '@/counter/bymail/MailedTables';
 import { useHandle } from '@/lib/useStall';
-import { Button } from '@/ui/Button';
-import { TextField } from '@/ui/TextField';
 
 interface Props {
   supplier: { id: number; name: string; byInterface: boolean };
@@ -41,93 +40,18 @@ export default function ByMailPage({ supplier, to: first, at: hour, answersTo, z
             : 'Say where its orders go, and it can be sold from.'
           : `Each day after ${hour} (${zone}) one table of what was ordered goes to ${first}.`}
       </p>
-      <form
-        className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-3"
-        onSubmit={(e) => {
-          e.preventDefault();
-          router.put(route('counter.by-mail.say', args), { to, at }, keep);
-        }}
-      >
-        <TextField
-          label="Its address for orders"
-          type="email"
-          value={to}
-          className="w-72"
-          onChange={(e) => {
-            setTo(e.target.value);
-          }}
-        />
-        <TextField
-          label={`After this hour, ${zone}`}
-          value={at}
-          className="w-40"
-          onChange={(e) => {
-            setAt(e.target.value);
-          }}
-        />
-        <Button kind="do" type="submit" disabled={to === first && at === hour}>
-          Send them so
-        </Button>
-      </form>
-      {first !== '' && (
-        <>
-          <div className="mt-7 flex flex-wrap items-center gap-3">
-            <Button
-              onClick={() => {
-                router.post(route('counter.by-mail.send', args), {}, keep);
-              }}
-            >
-              Mail today’s table now
-            </Button>
-            <Button
-              onClick={() => {
-                router.post(route('counter.by-mail.read', args), {}, keep);
-              }}
-            >
-              Read its answers
-            </Button>
-            <Button onClick={() => file.current?.click()}>Take an answer from a file…</Button>
-            <input
-              ref={file}
-              type="file"
-              accept=".csv,text/csv"
-              aria-label="An answer as a CSV table"
-              className="sr-only"
-              onChange={(e) => {
-                const answer = e.target.files?.[0];
-                if (answer) router.post(route('counter.by-mail.answer', args), { answer }, keep);
-                e.target.value = '';
-              }}
-            />
-          </div>
-          <p className="mt-2 text-[13px] text-mute">
-            It answers to {answersTo}, with a table of order, article, pieces, answer (taken, posted or short), carrier
-            and tracking.
-          </p>
-          <h2 className="mt-7 text-[12.5px] text-mute">What went</h2>
-          {batches.length === 0 && <p className="border-t border-line py-3 text-mute">Nothing yet.</p>}
-          <ul>
-            {batches.map((batch) => (
-              <li key={batch.id} className="border-t border-line py-2" data-batch={batch.id}>
-                <details>
-                  <summary className="cursor-pointer">
-                    {batch.day}: {batch.orders} {plural(batch.orders, 'order', 'orders')}
-                  </summary>
-                  <pre className="mt-2 overflow-x-auto text-[12.5px]">{batch.sheet}</pre>
-                  <Button
-                    small
-                    onClick={() => {
-                      router.post(route('counter.by-mail.again', [...args, batch.id]), {}, keep);
-                    }}
-                  >
-                    Mail it once more
-                  </Button>
-                </details>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      <ByMailForm
+        args={args}
+        to={to}
+        at={at}
+        keep={keep}
+        setTo={setTo}
+        zone={zone}
+        setAt={setAt}
+        first={first}
+        hour={hour}
+      />
+      <MailedTables first={first} args={args} keep={keep} file={file} answersTo={answersTo} batches={batches} />
     </div>
   );
 }

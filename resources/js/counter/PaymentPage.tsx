@@ -1,14 +1,13 @@
 import { Head, Link } from '@inertiajs/react';
-import { clsx } from 'clsx';
-import { useState, type SyntheticEvent } from 'react';
+import { useState } from 'react';
 import { MethodEditor } from '@/counter/MethodEditor';
+import { PaymentKey } from '@/counter/payment/PaymentKey';
+import { PaymentRow } from '@/counter/payment/PaymentRow';
 import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import type { PayMethodView, PaymentView } from '@/types/counter';
-import { Button } from '@/ui/Button';
+import type { PaymentView } from '@/types/counter';
 import { Pills } from '@/ui/Pills';
-import { TextField } from '@/ui/TextField';
 
 interface Props {
   payment: PaymentView;
@@ -37,14 +36,14 @@ export default function PaymentPage({ payment: first, countries }: Props) {
         <div>
           <ul aria-label="Ways to pay" className="border-t border-line">
             {payment.methods.map((method) => (
-              <Row key={method.method} method={method}>
+              <PaymentRow key={method.method} method={method}>
                 <MethodEditor
                   method={method}
                   countries={countries}
                   currency={payment.currency}
                   onSay={(said) => say(route('counter.payment.method', [handle, method.method]), said)}
                 />
-              </Row>
+              </PaymentRow>
             ))}
           </ul>
           <label className="mt-4 flex items-baseline gap-2">
@@ -73,7 +72,7 @@ export default function PaymentPage({ payment: first, countries }: Props) {
               ? 'Money moves. Orders that were begun as a trial stay one.'
               : 'No money moves, and the checkout says so. Suppliers get such orders all the same.'}
           </p>
-          <Key payment={payment} onSay={(key) => say(route('counter.payment.key', handle), { key })} />
+          <PaymentKey payment={payment} onSay={(key) => say(route('counter.payment.key', handle), { key })} />
           <p className="text-[13px] text-mute">
             News of payments comes to <span className="break-all">{payment.newsTo}</span>.{' '}
             {payment.heard === '' ? 'None has come yet.' : `The last came ${payment.heard}.`}
@@ -81,53 +80,5 @@ export default function PaymentPage({ payment: first, countries }: Props) {
         </section>
       </div>
     </div>
-  );
-}
-
-function Row({ method, children }: { method: PayMethodView; children: React.ReactNode }) {
-  return (
-    <li
-      className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line bg-sheet px-4 py-3 text-[16px]"
-      data-method={method.method}
-    >
-      <span className={clsx('min-w-0 flex-1', !method.on && 'text-mute')}>
-        <b className="font-semibold">{method.words}</b>, {children}
-        {!method.on && '.'}
-        {method.on && `. The service takes ${method.fee}${method.ownFee ? '' : ', as the cost sheet has it'}.`}
-      </span>
-    </li>
-  );
-}
-
-function Key({ payment, onSay }: { payment: PaymentView; onSay: (key: string) => Promise<boolean> }) {
-  const [key, setKey] = useState('');
-  const keep = (e: SyntheticEvent) => {
-    e.preventDefault();
-    void onSay(key).then((ok) => {
-      if (ok) setKey('');
-    });
-  };
-  return (
-    <form onSubmit={keep} className="grid gap-2">
-      <TextField
-        label="A key of the payment service"
-        type="password"
-        autoComplete="off"
-        value={key}
-        onChange={(e) => setKey(e.target.value)}
-        hint={
-          payment.hasLive
-            ? 'There is one for real payments. Another takes its place.'
-            : payment.ownTest
-              ? 'There is one for trying out, and none for real payments yet.'
-              : 'The program tries payments out with a key of its own. One for real payments you get from the service.'
-        }
-      />
-      <div>
-        <Button type="submit" disabled={key.trim() === ''}>
-          Keep the key
-        </Button>
-      </div>
-    </form>
   );
 }

@@ -1,5 +1,8 @@
 import { Head, Link, router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
+import { Preferences } from '@/counter/sharing/Preferences';
+import { SupplierOrder } from '@/counter/sharing/SupplierOrder';
+import { TakesOrders } from '@/counter/sharing/TakesOrders';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
@@ -37,76 +40,8 @@ export default function SharingPage({ preferences: first, words, suppliers: name
         {sentence}
       </p>
       <h2 className="mt-7 text-[12.5px] text-mute">What counts, in turn</h2>
-      <ol>
-        {preferences.map((one, n) => (
-          <li key={one} className="flex items-baseline gap-4 border-t border-line py-2" data-preference={one}>
-            <span className="w-5 text-mute">{n + 1}</span>
-            <span className="flex-1 font-medium">{words[one]}</span>
-            {n > 0 && (
-              <Button
-                kind="quiet"
-                small
-                onClick={() => {
-                  setPreferences(up(preferences, n));
-                }}
-              >
-                before that
-              </Button>
-            )}
-            {preferences.length > 1 && (
-              <Button
-                kind="quiet"
-                small
-                onClick={() => {
-                  setPreferences(preferences.filter((other) => other !== one));
-                }}
-              >
-                leave out
-              </Button>
-            )}
-          </li>
-        ))}
-      </ol>
-      <p className="flex flex-wrap gap-x-5 gap-y-1 border-t border-line py-2">
-        {Object.entries(words)
-          .filter(([key]) => !preferences.includes(key))
-          .map(([key, name]) => (
-            <Button
-              key={key}
-              kind="quiet"
-              small
-              onClick={() => {
-                setPreferences([...preferences, key]);
-              }}
-            >
-              + {name}
-            </Button>
-          ))}
-      </p>
-      {preferences.includes('in_order') && (
-        <>
-          <h2 className="mt-5 text-[12.5px] text-mute">Your suppliers, the one you like best first</h2>
-          <ol>
-            {suppliers.map((one, n) => (
-              <li key={one.id} className="flex items-baseline gap-4 border-t border-line py-2">
-                <span className="w-5 text-mute">{n + 1}</span>
-                <span className="flex-1 font-medium text-sup">{one.name}</span>
-                {n > 0 && (
-                  <Button
-                    kind="quiet"
-                    small
-                    onClick={() => {
-                      setSuppliers(up(suppliers, n));
-                    }}
-                  >
-                    before that
-                  </Button>
-                )}
-              </li>
-            ))}
-          </ol>
-        </>
-      )}
+      <Preferences preferences={preferences} words={words} setPreferences={setPreferences} up={up} />
+      {preferences.includes('in_order') && <SupplierOrder suppliers={suppliers} setSuppliers={setSuppliers} up={up} />}
       <TextField
         label="You are asked when a supplier charges more than was expected, by over"
         className="mt-6 max-w-[460px]"
@@ -133,25 +68,7 @@ export default function SharingPage({ preferences: first, words, suppliers: name
       >
         Share them out so
       </Button>
-      <h2 className="mt-9 text-[12.5px] text-mute">How each supplier takes its orders</h2>
-      <ul>
-        {ways.map((one) => (
-          <li
-            key={one.id}
-            className="flex flex-wrap items-baseline gap-x-4 border-t border-line py-2"
-            data-way={one.name}
-          >
-            <span className="w-44 font-medium text-sup">{one.name}</span>
-            <span className="flex-1">{one.way}</span>
-            <Link
-              href={route('counter.by-mail', [handle, one.id])}
-              className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
-            >
-              by mail…
-            </Link>
-          </li>
-        ))}
-      </ul>
+      <TakesOrders ways={ways} handle={handle} />
     </div>
   );
 }

@@ -1,15 +1,14 @@
 import { Head } from '@inertiajs/react';
-import { clsx } from 'clsx';
 import { useState } from 'react';
 import { send } from '@/lib/http';
-import { count } from '@/lib/plural';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
-import { PLACES as PRICING } from '@/pricing/PricingHead';
 import { CodeEditor } from '@/offers/CodeEditor';
+import { CodeRow } from '@/offers/codes/CodeRow';
 import { SingleCodes } from '@/offers/SingleCodes';
 import { fresh, sent, written, type WrittenCode } from '@/offers/written';
-import type { CodeView, CodesView } from '@/types/offers';
+import { PLACES as PRICING } from '@/pricing/PricingHead';
+import type { CodesView } from '@/types/offers';
 import { Empty } from '@/ui/Empty';
 import { Places } from '@/ui/Places';
 
@@ -75,7 +74,7 @@ export default function CodesPage({ codes: first, countries }: Props) {
       ) : (
         <ul aria-label="Codes" className="border-t border-line">
           {codes.codes.map((code) => (
-            <Row key={code.id} code={code}>
+            <CodeRow key={code.id} code={code}>
               {editor(
                 written(code),
                 <button
@@ -93,37 +92,10 @@ export default function CodesPage({ codes: first, countries }: Props) {
                   onMake={(n) => say(send<CodesView>('POST', route('codes.singles', [handle, code.id]), { count: n }))}
                 />
               )}
-            </Row>
+            </CodeRow>
           ))}
         </ul>
       )}
     </div>
-  );
-}
-
-function Row({ code, children }: { code: CodeView; children: React.ReactNode }) {
-  return (
-    <li
-      className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line bg-sheet px-6 py-3 text-[16px]"
-      data-code={code.code}
-    >
-      <span className="min-w-0 flex-1">
-        {code.code !== '' ? (
-          <>
-            With <b className="font-semibold tracking-wide">{code.code}</b>,{' '}
-          </>
-        ) : code.singles ? (
-          'With a code of one’s own, '
-        ) : (
-          'By itself, '
-        )}
-        {children}
-        {code.terms.length > 0 && `, ${code.terms.join(', ')}`}.
-      </span>
-      <span className={clsx('text-[14px]', code.runs ? 'font-medium text-see' : 'text-mute')}>{code.stands}</span>
-      <span className="w-28 text-right text-[14px] text-mute">
-        {code.uses === 0 ? 'not used yet' : count(code.uses, 'order', 'orders')}
-      </span>
-    </li>
   );
 }

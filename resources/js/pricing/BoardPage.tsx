@@ -1,25 +1,25 @@
-import { BoardCases } from '@/pricing/board/BoardCases';
-import { BoardTable } from '@/pricing/board/BoardTable';
-import { EmptyBoard } from '@/pricing/board/EmptyBoard';
-import { MarketSelect } from '@/ui/MarketSelect';
-import { Pager } from '@/ui/Pager';
-import { count, plural } from '@/lib/plural';
 import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
 import { send } from '@/lib/http';
 import { inTurn } from '@/lib/inTurn';
+import { count } from '@/lib/plural';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
+import { BoardBar } from '@/pricing/board/BoardBar';
+import { BoardCases } from '@/pricing/board/BoardCases';
+import { BoardSearch } from '@/pricing/board/BoardSearch';
+import { BoardTable } from '@/pricing/board/BoardTable';
+import { EmptyBoard } from '@/pricing/board/EmptyBoard';
 import { BoardRow } from '@/pricing/BoardRow';
-import { BulkPrices, type Bulk } from '@/pricing/BulkPrices';
+import { type Bulk } from '@/pricing/BulkPrices';
 import { PricingHead } from '@/pricing/PricingHead';
 import { VariantSheet } from '@/pricing/VariantSheet';
 import type { BoardAnswerView, BoardView } from '@/types/pricing';
 import type { MarketView } from '@/types/source';
-import { Button } from '@/ui/Button';
-import { SelectionBar } from '@/ui/SelectionBar';
+import { MarketSelect } from '@/ui/MarketSelect';
+import { Pager } from '@/ui/Pager';
 import { useSelection } from '@/ui/useSelection';
 
 const AT_HOME =
@@ -113,24 +113,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
             className="border-b border-rule py-0.5"
           />
         </label>
-        <form
-          onSubmit={(e) => {
-            e.preventDefault();
-            go({ q: words_.trim() });
-          }}
-        >
-          <input
-            type="search"
-            aria-label="Find in the price board"
-            placeholder="title or SKU"
-            value={words_}
-            onChange={(e) => setWords(e.target.value)}
-            className="w-44 border-b-[1.5px] border-rule bg-transparent py-0.5 focus:border-you"
-          />
-          <button type="submit" className="sr-only">
-            Find
-          </button>
-        </form>
+        <BoardSearch go={go} words_={words_} setWords={setWords} />
       </PricingHead>
       <BoardCases board={board} counts={counts} bare={bare} onGo={go} />
       {rows.length === 0 ? (
@@ -156,25 +139,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
       >
         {rows.length > 0 && <span className="text-[13px] text-mute">{count(counts.found ?? 0, 'variant')}</span>}
       </Pager>
-      <SelectionBar
-        count={all ? (counts.found ?? 0) : selection.chosen.length}
-        what={plural(all ? (counts.found ?? 0) : selection.chosen.length, 'variant')}
-        onClear={() => {
-          selection.clear();
-          setAll(false);
-        }}
-      >
-        {board.home && !all && selection.chosen.length === rows.length && (board.more || board.page > 1) && (
-          <Button onClick={() => setAll(true)} className="text-ink">
-            Choose all {(counts.found ?? 0).toLocaleString('en')}
-          </Button>
-        )}
-        {board.home ? (
-          <BulkPrices onSet={bulk} />
-        ) : (
-          <span className="text-[#d8cdbb]">Prices by hand are set for the home market</span>
-        )}
-      </SelectionBar>
+      <BoardBar all={all} counts={counts} selection={selection} setAll={setAll} board={board} rows={rows} bulk={bulk} />
       <VariantSheet
         variant={looking}
         onClose={() => setLooking(null)}

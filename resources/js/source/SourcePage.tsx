@@ -1,28 +1,24 @@
-import { LedgerOrPictures } from '@/source/LedgerOrPictures';
-import { NothingFound } from '@/source/NothingFound';
-import { count, plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useSingleKeys } from '@/lib/keys';
+import { count } from '@/lib/plural';
 import { useHandle } from '@/lib/useStall';
 import { ByLink } from '@/source/ByLink';
 import { Filters } from '@/source/Filters';
 import { ItemGrid } from '@/source/ItemGrid';
 import { ItemLedger } from '@/source/ItemLedger';
 import { ItemSheet } from '@/source/ItemSheet';
-import { MarketSwitch } from '@/source/MarketSwitch';
+import { ChosenBar } from '@/source/list/ChosenBar';
+import { SearchBar } from '@/source/list/SearchBar';
+import { NothingFound } from '@/source/NothingFound';
 import { RunBar } from '@/source/RunBar';
-import { SavedSearches } from '@/source/SavedSearches';
 import { SpeakingSuppliers, Suppliers } from '@/source/Suppliers';
 import { useRun } from '@/source/useRun';
 import { useSearch } from '@/source/useSearch';
 import type { RunView } from '@/types/runs';
 import type { ConnectionView, ItemRowView, MarketView, SavedSearchView, SearchView } from '@/types/source';
-import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
-import { SearchField } from '@/ui/SearchField';
-import { SelectionBar } from '@/ui/SelectionBar';
 import { useRowKeys } from '@/ui/useRowKeys';
 import { useSelection } from '@/ui/useSelection';
 
@@ -117,39 +113,7 @@ export default function SourcePage(props: Props) {
         <ByLink onFetched={setLooking} />
       </div>
       <SpeakingSuppliers connections={props.connections} />
-      <div className="z-10 flex flex-wrap md:sticky md:top-0 items-center gap-x-5 gap-y-2 border-b border-line bg-paper px-6 py-2.5">
-        <SearchField
-          label="Find by words, SKU or barcode"
-          placeholder="Words, SKU or barcode"
-          words={search.words}
-          onSay={(q) => asked.set('q', q)}
-        />
-        <MarketSwitch
-          market={props.market}
-          markets={props.markets}
-          countries={props.countries}
-          onTurn={(to) => asked.set('to', to)}
-        />
-        <label className="whitespace-nowrap text-mute">
-          by{' '}
-          <select
-            value={search.sort}
-            aria-label="Sorted by"
-            onChange={(e) => {
-              asked.set('sort', e.target.value === 'landed' ? '' : e.target.value);
-            }}
-            className="border-b border-rule bg-transparent py-1 font-medium text-ink"
-          >
-            {Object.entries(search.sorts).map(([key, label]) => (
-              <option key={key} value={key}>
-                {label}
-              </option>
-            ))}
-          </select>
-        </label>
-        <SavedSearches saved={props.saved} query={asked.query} />
-        <LedgerOrPictures pictures={pictures} onLook={look} />
-      </div>
+      <SearchBar search={search} asked={asked} props={props} pictures={pictures} look={look} />
       {landing && (
         <div className="flex items-center gap-3 border-b border-line bg-ochre-soft px-6 py-2">
           {landing.open ? (
@@ -195,25 +159,7 @@ export default function SourcePage(props: Props) {
         onCompare={compare}
         market={props.market}
       />
-      <SelectionBar
-        count={selection.chosen.length}
-        what={plural(selection.chosen.length, 'item chosen', 'items chosen')}
-        onClear={selection.clear}
-      >
-        <Button
-          className="text-ink"
-          disabled={selection.chosen.length < 2 || selection.chosen.length > mostCompared}
-          title={
-            selection.chosen.length > mostCompared ? `Up to ${String(mostCompared)} stand side by side` : undefined
-          }
-          onClick={() => compare(selection.chosen)}
-        >
-          Compare
-        </Button>
-        <Button className="font-semibold! text-ink" disabled={taking} onClick={() => take(selection.chosen)}>
-          Take to the bench
-        </Button>
-      </SelectionBar>
+      <ChosenBar selection={selection} mostCompared={mostCompared} compare={compare} taking={taking} take={take} />
     </div>
   );
 }

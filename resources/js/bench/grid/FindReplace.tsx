@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Field } from '@/bench/GridPage';
+import type { Field } from '@/bench/grid/columns';
 import { Button } from '@/ui/Button';
 import { ClosesPopup, Popup } from '@/ui/Popup';
 
