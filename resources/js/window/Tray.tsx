@@ -1,6 +1,7 @@
+import type { DrawerProps } from '@/window/tray/props';
 import { useState, type ReactNode } from 'react';
-import type { AuditView, LookChoicesView, LookView } from '@/types/window';
-import type { Copy, LookDraft } from '@/window/copy';
+import type { AuditView, LookChoicesView } from '@/types/window';
+import type { Copy } from '@/window/copy';
 import { ChoicesDrawer } from '@/window/tray/ChoicesDrawer';
 import { ColoursDrawer } from '@/window/tray/ColoursDrawer';
 import { LooksDrawer } from '@/window/tray/LooksDrawer';
@@ -16,13 +17,6 @@ interface Props {
   choices: LookChoicesView;
   audit: AuditView;
   onChange: (next: Copy, what: string) => void;
-}
-
-export interface DrawerProps {
-  draft: LookDraft;
-  look: LookView;
-  choices: LookChoicesView;
-  onDecide: (decided: Partial<LookDraft>, what: string) => void;
 }
 
 const TYPE = [

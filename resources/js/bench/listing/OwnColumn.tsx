@@ -1,3 +1,4 @@
+import type { Edits } from '@/bench/listing/edits';
 import { useState, type ReactNode } from 'react';
 import { DraftMark } from '@/bench/listing/DraftMark';
 import { DropSheet } from '@/bench/listing/DropSheet';
@@ -12,7 +13,6 @@ import { RecipeLine } from '@/bench/listing/RecipeLine';
 import { SearchPreview } from '@/bench/listing/SearchPreview';
 import { SourcesSheet } from '@/bench/listing/SourcesSheet';
 import { useUndo } from '@/bench/useUndo';
-import type { Own } from '@/bench/listing/useSay';
 import { TitleField } from '@/bench/listing/TitleField';
 import { VariantGrid } from '@/bench/listing/VariantGrid';
 import { withoutSentences } from '@/bench/listing/withoutSentences';
@@ -23,15 +23,6 @@ import { useHandle } from '@/lib/useStall';
 import type { ListingAnswerView, ListingView } from '@/types/bench';
 import { Explained } from '@/ui/Explained';
 import { Held } from '@/ui/Voices';
-
-export interface Edits {
-  patch: (own: Own) => Promise<boolean>;
-  variants: (ids: number[], own: Record<string, unknown>) => Promise<boolean>;
-  onTryPrice: (variant: number, price: string) => void;
-  onStopTyping: () => void;
-  onUpload: (form: FormData) => Promise<boolean>;
-  picture: (picture: number, own: Record<string, unknown>) => Promise<boolean>;
-}
 
 interface Props extends Edits {
   listing: ListingView;

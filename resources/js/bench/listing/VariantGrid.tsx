@@ -1,6 +1,6 @@
 import { Kept } from '@/ui/Asked';
 import { clsx } from 'clsx';
-import type { Edits } from '@/bench/listing/OwnColumn';
+import type { Edits } from '@/bench/listing/edits';
 import { useTyped } from '@/lib/useTyped';
 import { VariantSwitches } from '@/bench/listing/VariantSwitches';
 import type { VariantRowView } from '@/types/bench';

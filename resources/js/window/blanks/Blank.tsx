@@ -1,5 +1,4 @@
-import type { ChoiceView } from '@/types/support';
-import type { FieldView, ReachView } from '@/types/window';
+import type { BlankProps } from '@/window/blanks/props';
 import { FilmBlank } from '@/window/blanks/FilmBlank';
 import { GoodsBlank } from '@/window/blanks/GoodsBlank';
 import { PictureBlank } from '@/window/blanks/PictureBlank';
@@ -8,15 +7,6 @@ import { RowsBlank } from '@/window/blanks/RowsBlank';
 import { SelectBlank } from '@/window/blanks/SelectBlank';
 import { WayBlank } from '@/window/blanks/WayBlank';
 import { WordsBlank } from '@/window/blanks/WordsBlank';
-
-export interface BlankProps {
-  field: FieldView;
-  value: unknown;
-  reach: ReachView;
-  /** Sections of the page that something can lead to. */
-  places: ChoiceView[];
-  onSay: (value: unknown) => void;
-}
 
 /** A part of a sentence that is edited where it stands. */
 export function Blank(props: BlankProps) {
@@ -60,7 +50,7 @@ export function Blank(props: BlankProps) {
     case 'rich':
       return <RichBlank {...props} />;
     case 'rows':
-      return <RowsBlank {...props} />;
+      return <RowsBlank {...props} Part={Blank} />;
     default:
       return <WordsBlank {...props} />;
   }

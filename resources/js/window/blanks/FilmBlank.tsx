@@ -4,7 +4,7 @@ import { useHandle } from '@/lib/useStall';
 import type { OwnFilmView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
-import type { BlankProps } from '@/window/blanks/Blank';
+import type { BlankProps } from '@/window/blanks/props';
 import { BLANK } from '@/ui/blank';
 
 /** One of the stall's own films, or a new one. */

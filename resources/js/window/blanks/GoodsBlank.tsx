@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Popup } from '@/ui/Popup';
-import type { BlankProps } from '@/window/blanks/Blank';
+import type { BlankProps } from '@/window/blanks/props';
 import { BLANK } from '@/ui/blank';
 
 /** Goods picked by hand, in the order they were picked. */

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { BlankProps } from '@/window/blanks/Blank';
+import type { BlankProps } from '@/window/blanks/props';
 import { BLANK } from '@/ui/blank';
 import { PicturesSheet } from '@/window/pictures/PicturesSheet';
 import { usePictures } from '@/window/pictures/usePictures';

@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { WordsEditor } from '@/bench/listing/WordsEditor';
-import type { BlankProps } from '@/window/blanks/Blank';
+import type { BlankProps } from '@/window/blanks/props';
 
 /** Words with headings, lists and links, written where they stand. */
 export function RichBlank({ value, onSay }: BlankProps) {

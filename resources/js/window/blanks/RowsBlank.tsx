@@ -1,12 +1,12 @@
 import { useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { DotsSixVerticalIcon, XIcon } from '@phosphor-icons/react';
-import { useState } from 'react';
+import { useState, type ComponentType } from 'react';
 import type { ReachView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { Dragged } from '@/ui/Dragged';
 import { Popup } from '@/ui/Popup';
-import { Blank, type BlankProps } from '@/window/blanks/Blank';
+import type { BlankProps } from '@/window/blanks/props';
 import { wayWords } from '@/window/blanks/WayBlank';
 import { BLANK } from '@/ui/blank';
 
@@ -23,8 +23,13 @@ function said(row: Row, reach: ReachView): string {
   return typeof own?.[1] === 'string' ? own[1] : '';
 }
 
+interface RowsProps extends BlankProps {
+  /** How a part of a row is edited. */
+  Part: ComponentType<BlankProps>;
+}
+
 /** Several of a kind, such as the ways of a menu: each a line of its own, in the order they stand. */
-export function RowsBlank(props: BlankProps) {
+export function RowsBlank(props: RowsProps) {
   const { field, value, onSay } = props;
   const [open, setOpen] = useState(false);
   const rows = Array.isArray(value) ? (value as Row[]) : [];
@@ -90,12 +95,13 @@ function OneRow({
 }: {
   row: Row;
   n: number;
-  blank: BlankProps;
+  blank: RowsProps;
   onPut: (n: number, name: string, cell: unknown) => void;
   onTake: () => void;
 }) {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: n + 1 });
   const { role, ...held } = attributes;
+  const { Part } = blank;
   return (
     <li
       ref={setNodeRef}
@@ -114,7 +120,7 @@ function OneRow({
       </button>
       <div className="min-w-0 flex-1 space-x-3 leading-[2]">
         {blank.field.each.map((each) => (
-          <Blank
+          <Part
             key={each.name}
             {...blank}
             field={{ ...each, label: `${each.label} ${String(n + 1)}` }}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { ReachView } from '@/types/window';
 import { Popup } from '@/ui/Popup';
-import type { BlankProps } from '@/window/blanks/Blank';
+import type { BlankProps } from '@/window/blanks/props';
 import { BLANK } from '@/ui/blank';
 
 /** Where something leads, chosen from what the shop has, or another address. */

@@ -1,4 +1,4 @@
-import type { BlankProps } from '@/window/blanks/Blank';
+import type { BlankProps } from '@/window/blanks/props';
 import { useTyped } from '@/lib/useTyped';
 import { BLANK } from '@/ui/blank';
 

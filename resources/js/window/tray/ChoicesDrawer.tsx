@@ -1,5 +1,5 @@
 import { Pills } from '@/ui/Pills';
-import type { DrawerProps } from '@/window/Tray';
+import type { DrawerProps } from '@/window/tray/props';
 
 interface Props extends DrawerProps {
   title: string;

@@ -5,7 +5,7 @@ import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
 import { TextField } from '@/ui/TextField';
-import type { DrawerProps } from '@/window/Tray';
+import type { DrawerProps } from '@/window/tray/props';
 import { LogoSlot } from '@/window/tray/LogoSlot';
 import type { ColoursView } from '@/types/window';
 

@@ -4,7 +4,7 @@ import { useHandle } from '@/lib/useStall';
 import type { LooksView, OfferedLookView, SaidLookView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
-import type { DrawerProps } from '@/window/Tray';
+import type { DrawerProps } from '@/window/tray/props';
 import { LookCard, LookShelf } from '@/window/tray/LookCard';
 import type { Galley } from '@/window/useGalley';
 
