@@ -1,5 +1,5 @@
 import { Head } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { flushSync } from 'react-dom';
 import { Clash } from '@/bench/listing/Clash';
 import { LastStep } from '@/bench/listing/LastStep';
@@ -11,13 +11,11 @@ import { SplitSheet } from '@/bench/listing/SplitSheet';
 import { SupplierColumn } from '@/bench/listing/SupplierColumn';
 import { ThreeVoices } from '@/bench/listing/ThreeVoices';
 import { TillStrip } from '@/bench/listing/TillStrip';
+import { useListing } from '@/bench/listing/useListing';
 import { useSay, type Own } from '@/bench/listing/useSay';
-import { useTriedPrice } from '@/bench/listing/useTriedPrice';
 import { send } from '@/lib/http';
 import { useSingleKeys } from '@/lib/keys';
 import { isNarrow } from '@/lib/narrow';
-import { useSubject } from '@/lib/subject';
-import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView } from '@/types/bench';
 import { PhoneFrame } from '@/ui/PhoneFrame';
@@ -32,40 +30,12 @@ interface Props {
 /** A listing in its three voices, side by side, with the till strip under them. */
 export default function ListingPage({ listing: given, earlier, later }: Props) {
   const handle = useHandle();
-  const [listing, setListing] = useState(given);
-  const [stamp, setStamp] = useState(0);
   const [splitting, setSplitting] = useState(false);
   const [voice, setVoice] = useState<Voice>(() => (isNarrow() ? 'you' : 'sup'));
   // Counts how often what was typed was let go.
   const [fresh, setFresh] = useState(0);
-  const firstOn = Math.max(
-    0,
-    given.variants.findIndex((v) => v.on),
-  );
-  const [at, setAt] = useState(firstOn);
-  const till = useTriedPrice(given.id, listing.sales[at] ?? null);
+  const { listing, stamp, at, onAt, till, take, edit } = useListing(given);
   const { settle, stop } = till;
-
-  useEffect(() => {
-    setListing(given);
-    setAt(firstOn);
-    stop();
-  }, [given, firstOn, stop]);
-
-  const take = (next: ListingView) => {
-    // An answer that was overtaken by a later one says nothing new.
-    setListing((now) => (next.id === now.id && next.version < now.version ? now : next));
-    setStamp((n) => n + 1);
-  };
-  const edit = async (call: Promise<ListingView>): Promise<boolean> => {
-    try {
-      take(await call);
-      return true;
-    } catch (error) {
-      sayTrouble(error);
-      return false;
-    }
-  };
   const { say, clash, overrule, giveWay } = useSay(listing, take);
   const patch = (own: Own) => settle(say(route('bench.listing.update', [handle, listing.id]), own));
   const variants = (ids: number[], own: Record<string, unknown>) =>
@@ -82,21 +52,6 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
     });
     goTo(place);
   };
-
-  // Pictures are fetched in the background; they appear as they come.
-  const waiting = listing.pictures.waiting > 0;
-  const [looked] = useSubject({
-    at: waiting ? route('bench.listing.view', [handle, listing.id]) : null,
-    given: listing,
-    moving: (next) => next.pictures.waiting > 0,
-    every: 1200,
-  });
-  useEffect(() => {
-    // Only the pictures: what somebody else said meanwhile isn't taken for seen by who is typing here.
-    const { pictures, supplier } = looked;
-    setListing((now) => (now.version === looked.version ? now : { ...now, pictures, supplier }));
-    if (pictures.waiting === 0) setStamp((n) => n + 1);
-  }, [looked]);
 
   const step = (to: string) => document.querySelector<HTMLAnchorElement>(`[data-step="${to}"]`)?.click();
   useSingleKeys({ earlierListing: () => step('earlier'), laterListing: () => step('later') });
@@ -139,10 +94,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
                 key={fresh}
                 listing={listing}
                 at={at}
-                onAt={(n) => {
-                  setAt(n);
-                  stop();
-                }}
+                onAt={onAt}
                 patch={patch}
                 variants={variants}
                 onTryPrice={till.tryPrice}

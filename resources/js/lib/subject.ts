@@ -11,6 +11,8 @@ export const subjects = new QueryClient({
       gcTime: 0,
       refetchOnWindowFocus: false,
       refetchOnReconnect: false,
+      // What was put or answered is held as it is, so that it can be told from what was held before.
+      structuralSharing: false,
       // The workshop may answer where the browser thinks that there is no network.
       networkMode: 'always',
     },
