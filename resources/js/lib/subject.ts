@@ -35,8 +35,9 @@ export type Put<T> = (next: T | ((now: T) => T)) => void;
 
 /** Something the server keeps and a screen shows and changes: as given, as looked at since, or as it was answered last. */
 export function useSubject<T>({ at, given, moving, every = 1000 }: Subject<T>): [T, Put<T>] {
-  const nowhere = useId();
-  const key = [at ?? nowhere];
+  // A screen begins with what came with it, never with what was looked at on another.
+  const here = useId();
+  const key = [at, here];
   const { data } = useQuery<T>(
     {
       queryKey: key,
@@ -55,8 +56,8 @@ export function useSubject<T>({ at, given, moving, every = 1000 }: Subject<T>): 
   };
   // What came with the page anew is what holds.
   useEffect(() => {
-    subjects.setQueryData<T>([at ?? nowhere], given);
-  }, [at, nowhere, given]);
+    subjects.setQueryData<T>([at, here], given);
+  }, [at, here, given]);
   return [data as T, put];
 }
 

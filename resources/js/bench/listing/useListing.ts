@@ -52,7 +52,10 @@ export function useListing(given: ListingView) {
     seen.current = looked;
     // Only the pictures: what somebody else said meanwhile isn't taken for seen by who is typing here.
     const { id, version, pictures, supplier } = looked;
-    setListing((now) => (now.id !== id || now.version === version ? now : { ...now, pictures, supplier }));
+    setListing((now) => {
+      if (now.id !== id) return now;
+      return now.version === version ? looked : { ...now, pictures, supplier };
+    });
     if (pictures.waiting === 0) setStamp((n) => n + 1);
   }, [looked]);
   useEffect(() => {
