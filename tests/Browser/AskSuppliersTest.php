@@ -40,7 +40,8 @@ final class AskSuppliersTest extends BrowserTestCase
         }, 'for the offer');
         $desk->see('Oiled twice')->readsForEveryone('an offer')->press('Take it: it is sent to you')->waitFor('[data-offer="taken"]', 'Their order');
         $number = (string) $desk->script('return document.body.innerText.match(/Their order (\d+)/)[1]');
-        $desk->open($oakum)->waitFor('#orders', 'A sample for you')->click('form[action$="/play/orders/'.$number.'"] [value="post"]');
+        $desk->open($oakum)->waitFor('#orders', 'A sample for you')->click('form[action$="/play/orders/'.$number.'"] [value="post"]')
+            ->see('Order '.$number.' is posted.');
         $desk->open($counter.'/asking')->click('[data-asked] a')->see('Their order '.$number);
         $desk->see('posted with Longfurrow Parcels');
 

@@ -59,7 +59,8 @@ final class PrintTest extends BrowserTestCase
         }, 'for it to be ordered once more');
         self::assertCount(2, $desk->all('#orders tbody tr'));
         $desk->click('#orders [value="post"]')->waitFor('#orders', 'posted');
-        $desk->open(self::url('oakum.standins.localhost'))->click('form[action$="/play/orders/'.$number.'"] [value="post"]');
+        $desk->open(self::url('oakum.standins.localhost'))->click('form[action$="/play/orders/'.$number.'"] [value="post"]')
+            ->see('Order '.$number.' is posted.');
         $this->postedByKilnfold($desk, $handle, 'KF-POT');
         $desk->until(static function () use ($desk, $at): bool {
             $desk->open($at('/counter'))->press('1001')->see('Ines Fennimore');
