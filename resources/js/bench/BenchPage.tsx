@@ -92,7 +92,7 @@ export default function BenchPage({ lying, shown, by, words, from, suppliers, an
     <div className="pb-20">
       <Head title="Bench" />
       <BenchHead run={run} setRun={setRun} handle={handle} />
-      <BenchSearch any={any} words={words} suppliers={suppliers} from={from} />
+      {any && <BenchSearch words={words} suppliers={suppliers} from={from} />}
       <LeftOut left={left} />
       {any && (
         <Explained

@@ -72,7 +72,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
           </button>
         </div>
       )}
-      <Clash clash={clash} overrule={overrule} stop={stop} giveWay={giveWay} setFresh={setFresh} />
+      {clash && <Clash clash={clash} overrule={overrule} stop={stop} giveWay={giveWay} setFresh={setFresh} />}
       <SplitSheet listing={listing.id} open={splitting} onClose={() => setSplitting(false)} />
       <ThreeVoices
         read={voice}

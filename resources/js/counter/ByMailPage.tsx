@@ -1,5 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { ByMailForm } from '@/counter/bymail/ByMailForm';
 import { MailedTables } from '@/counter/bymail/MailedTables';
 import { useHandle } from '@/lib/useStall';
@@ -18,7 +18,6 @@ export default function ByMailPage({ supplier, to: first, at: hour, answersTo, z
   const handle = useHandle();
   const [to, setTo] = useState(first);
   const [at, setAt] = useState(hour);
-  const file = useRef<HTMLInputElement>(null);
   const args = [handle, supplier.id];
   const keep = { preserveScroll: true };
   return (
@@ -51,7 +50,7 @@ export default function ByMailPage({ supplier, to: first, at: hour, answersTo, z
         first={first}
         hour={hour}
       />
-      <MailedTables first={first} args={args} keep={keep} file={file} answersTo={answersTo} batches={batches} />
+      {first !== '' && <MailedTables args={args} keep={keep} answersTo={answersTo} batches={batches} />}
     </div>
   );
 }

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { TillStrip } from '@/bench/listing/TillStrip';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -26,7 +25,6 @@ export default function CostsPage({
 }) {
   const handle = useHandle();
   const [sheet, setSheet] = useGiven(given);
-  const [others, setOthers] = useState(false);
   const undo = usePricingUndo();
   const ask = (method: 'PATCH' | 'POST', url: string, body?: unknown): Promise<boolean> =>
     send<CostsAnswerView>(method, url, body)
@@ -43,7 +41,6 @@ export default function CostsPage({
   const sell = (market: string, sold: boolean) => ask('POST', route('pricing.costs.market', handle), { market, sold });
   const field = (key: string) => sheet.fields.find((f) => f.key === key);
   const figure = 'w-20 py-0.5 text-right font-semibold';
-  const shown = sheet.rates.filter((r) => r.used || others);
 
   return (
     <div className="flex min-h-full flex-col">
@@ -72,16 +69,7 @@ export default function CostsPage({
           <MarketList sheet={sheet} save={save} sell={sell} countries={countries} />
         </div>
         <div>
-          <ExchangeRates
-            ask={ask}
-            handle={handle}
-            shown={shown}
-            save={save}
-            sheet={sheet}
-            setOthers={setOthers}
-            others={others}
-            field={field}
-          />
+          <ExchangeRates ask={ask} handle={handle} save={save} sheet={sheet} field={field} />
           <FreeDelivery
             over={sheet.freeOver}
             currency={sheet.currency}

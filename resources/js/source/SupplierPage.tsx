@@ -1,5 +1,5 @@
 import { Head, Link, router } from '@inertiajs/react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { OpenedPull } from '@/source/slots';
 import { Fact } from '@/source/supplier/Fact';
@@ -15,7 +15,6 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
   const handle = useHandle();
   const [opened, setOpened] = useState<number | null>(null);
   const [run, setRun] = useRun(supplier.runs[0] ?? null);
-  const file = useRef<HTMLInputElement>(null);
   const update = (own: Record<string, string | number | boolean | null>) =>
     router.patch(route('source.supplier.update', [handle, supplier.id]), own, { preserveScroll: true });
 
@@ -30,7 +29,7 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
       </Link>
       <h1 className="name mt-2 text-[30px] text-sup">{supplier.name}</h1>
       <p className="text-mute">{supplier.about}</p>
-      <SupplierActions run={run} supplier={supplier} setRun={setRun} handle={handle} file={file} />
+      <SupplierActions run={run} supplier={supplier} setRun={setRun} handle={handle} />
       {!run?.open && supplier.trouble && (
         <p role="alert" className="mt-3 border-l-4 border-you bg-you-soft px-3 py-2">
           {supplier.trouble}
@@ -47,9 +46,9 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
         )}
         <Fact name="Next pull">{supplier.paused ? 'paused' : (supplier.next ?? 'when you ask')}</Fact>
       </dl>
-      <Rejects supplier={supplier} handle={handle} />
+      {supplier.rejects.length > 0 && <Rejects supplier={supplier} handle={handle} />}
       <Pulls supplier={supplier} setOpened={setOpened} />
-      <HowOften supplier={supplier} update={update} handle={handle} />
+      {supplier.connected && <HowOften supplier={supplier} update={update} handle={handle} />}
       <OpenedPull
         run={opened}
         onClose={() => {

@@ -1,21 +1,20 @@
-import type { Dispatch, SetStateAction } from 'react';
-import type { CostFieldView, CostSheetView, RateView } from '@/types/pricing';
+import { useState } from 'react';
+import type { CostFieldView, CostSheetView } from '@/types/pricing';
 import { Button } from '@/ui/Button';
 import { CellField } from '@/ui/CellField';
 
 interface Props {
   ask: (method: 'PATCH' | 'POST', url: string, body?: unknown) => Promise<boolean>;
   handle: string;
-  shown: RateView[];
   save: (body: unknown) => Promise<boolean>;
   sheet: CostSheetView;
-  setOthers: Dispatch<SetStateAction<boolean>>;
-  others: boolean;
   field: (key: string) => CostFieldView | undefined;
 }
 
 /** What other currencies cost, how far that may move, and the cushion for it. */
-export function ExchangeRates({ ask, handle, shown, save, sheet, setOthers, others, field }: Props) {
+export function ExchangeRates({ ask, handle, save, sheet, field }: Props) {
+  const [others, setOthers] = useState(false);
+  const shown = sheet.rates.filter((r) => r.used || others);
   return (
     <>
       <div className="flex items-baseline">

@@ -9,29 +9,25 @@ interface Props {
 /** Rows of its file that couldn't be used, and why. */
 export function Rejects({ supplier, handle }: Props) {
   return (
-    <>
-      {supplier.rejects.length > 0 && (
-        <section className="mt-7" aria-label="Rows left out">
-          <div className="flex items-baseline gap-4">
-            <h2 className="name text-[19px]">Rows that couldn’t be used</h2>
-            {supplier.rejectsRun !== null && (
-              <a href={route('source.run.rejects', [handle, supplier.rejectsRun])} className="underline" data-rejects>
-                Download them all
-              </a>
-            )}
-          </div>
-          <Table heads={['Row', 'Column', 'Value', 'Why']}>
-            {supplier.rejects.map((r) => (
-              <tr key={`${String(r.row)}-${r.column}`} className="border-t border-line [&>td]:py-1.5 [&>td]:pr-4">
-                <td>{r.row}</td>
-                <td>{r.column}</td>
-                <td className="text-sup">{r.value || 'empty'}</td>
-                <td>{r.reason}</td>
-              </tr>
-            ))}
-          </Table>
-        </section>
-      )}
-    </>
+    <section className="mt-7" aria-label="Rows left out">
+      <div className="flex items-baseline gap-4">
+        <h2 className="name text-[19px]">Rows that couldn’t be used</h2>
+        {supplier.rejectsRun !== null && (
+          <a href={route('source.run.rejects', [handle, supplier.rejectsRun])} className="underline" data-rejects>
+            Download them all
+          </a>
+        )}
+      </div>
+      <Table heads={['Row', 'Column', 'Value', 'Why']}>
+        {supplier.rejects.map((r) => (
+          <tr key={`${String(r.row)}-${r.column}`} className="border-t border-line [&>td]:py-1.5 [&>td]:pr-4">
+            <td>{r.row}</td>
+            <td>{r.column}</td>
+            <td className="text-sup">{r.value || 'empty'}</td>
+            <td>{r.reason}</td>
+          </tr>
+        ))}
+      </Table>
+    </section>
   );
 }

@@ -1,6 +1,6 @@
 import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { RefObject } from 'react';
+import { useRef } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { RunBar } from '@/source/RunBar';
@@ -13,11 +13,11 @@ interface Props {
   supplier: SupplierView;
   setRun: (next: RunView) => void;
   handle: string;
-  file: RefObject<HTMLInputElement | null>;
 }
 
 /** What can be asked of a supplier now: a pull, the meaning of its columns, a newer file. */
-export function SupplierActions({ run, supplier, setRun, handle, file }: Props) {
+export function SupplierActions({ run, supplier, setRun, handle }: Props) {
+  const file = useRef<HTMLInputElement>(null);
   return (
     <div className="mt-3 flex min-h-10 flex-wrap items-center gap-4">
       {run?.open ? (
