@@ -95,24 +95,14 @@ final class Page
     public function press(string $name): self
     {
         $this->steps++;
-        $element = $this->find(
-            '//button[normalize-space()='.
-                self::quote($name).
-                ' or @aria-label='.
-                self::quote($name).
-                '] | //a[normalize-space()='.
-                self::quote($name).
-                ' or @aria-label='.
-                self::quote($name).
-                '] | //*[@role="menuitem"][normalize-space()='.
-                self::quote($name).
-                '] | //*[@role="radio"][normalize-space()='.
-                self::quote($name).
-                ']',
+        $q = self::quote($name);
+        $this->hit(
+            WebDriverBy::xpath(
+                "//button[normalize-space()=$q or @aria-label=$q] | //a[normalize-space()=$q or @aria-label=$q] | ".
+                    "//*[@role='menuitem'][normalize-space()=$q] | //*[@role='radio'][normalize-space()=$q]",
+            ),
             $name,
         );
-        $this->driver->executeScript(self::INTO_VIEW, [$element]);
-        $element->click();
 
         return $this;
     }
@@ -145,9 +135,7 @@ final class Page
     public function click(string $css): self
     {
         $this->steps++;
-        $element = $this->css($css);
-        $this->driver->executeScript(self::INTO_VIEW, [$element]);
-        $element->click();
+        $this->hit(WebDriverBy::cssSelector($css), $css);
 
         return $this;
     }
@@ -157,14 +145,12 @@ final class Page
     {
         $this->steps++;
         $q = self::quote($label);
-        $field = $this->find(
+        $field = $this->hit(WebDriverBy::xpath(
             "//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | ".
                 "//label[normalize-space()=$q]//*[self::input or self::textarea] | ".
                 "//label[normalize-space()=$q]/following::*[self::input or self::textarea][1] | ".
                 "//label[.//*[normalize-space()=$q]]//input",
-            $label,
-        );
-        $field->click();
+        ), $label);
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys(WebDriverKeys::DELETE);
         $field->sendKeys($text);
@@ -362,6 +348,22 @@ final class Page
         } catch (TimeoutException) {
             return false;
         }
+    }
+
+    /** Clicks it. What was drawn anew between the finding and the click was not clicked, and is found again. */
+    private function hit(WebDriverBy $by, string $name): RemoteWebElement
+    {
+        $element = null;
+        $this->until(function () use ($by, $name, &$element): bool {
+            $element = $this->await($by, $name);
+            $this->driver->executeScript(self::INTO_VIEW, [$element]);
+            $element->click();
+
+            return true;
+        }, 'to click “'.$name.'”');
+        assert($element instanceof RemoteWebElement);
+
+        return $element;
     }
 
     private function find(string $xpath, string $name): RemoteWebElement
