@@ -27,6 +27,7 @@ use WindowStall\Stall\Stall;
  * @property int $version counts what the seller said of it
  * @property string|null $own_title
  * @property string|null $own_words
+ * @property Carbon|null $deleted_at
  * @property list<int>|null $own_pictures
  * @property array<string, array{as: string, values: array<string, string>}>|null $own_names the seller's names for the
  *     supplier's options and values

@@ -15,6 +15,7 @@ use WindowStall\Stall\Stall;
  *
  * @property int $id
  * @property int $order_id
+ * @property int|null $listing_variant_id
  * @property int|null $supplier_order_id
  * @property int $supplier_variant_id
  * @property string $title

@@ -16,6 +16,7 @@ use WindowStall\Stall\Terms\CostSheet;
  *
  * @property int $id
  * @property int $stall_id
+ * @property Carbon|null $updated_at
  * @property int|null $user_id
  * @property string $words what was done
  * @property Changes $changes what a trial would change

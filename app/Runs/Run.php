@@ -17,6 +17,7 @@ use WindowStall\Stall\Stall;
  *
  * @property int $id
  * @property int $stall_id
+ * @property int|null $user_id who asked for it
  * @property int|null $connection_id the supplier it is about
  * @property RunKind $kind
  * @property array<string, mixed> $subject what it works on, by kind

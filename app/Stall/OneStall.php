@@ -13,7 +13,7 @@ use Throwable;
 
 /**
  * The stall whose rows the database shows and takes. Requests, jobs and commands enter one here and nowhere else;
- * outside of any, tables that belong to stalls are empty (row-level security, database/migrations/…_one_stall.php).
+ * outside of any, tables that belong to stalls are empty (row-level security, database/tables/support.sql).
  *
  * The database is told for the whole session, so that it holds in and out of transactions; each new or kept connection
  * is told before it is used.

@@ -36,6 +36,7 @@ use WindowStall\Support\Speech\Spoken;
  *
  * @property int $id
  * @property string $name
+ * @property array<string, mixed>|null $sharing how its orders are shared out over suppliers, as it is written
  * @property string $handle
  * @property string $country
  * @property string $home_market

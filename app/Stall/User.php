@@ -14,6 +14,7 @@ use WindowStall\Stall\Mail\NewPasswordLink;
  *
  * @property int $id
  * @property string $name
+ * @property string $password its hash
  * @property string $email
  * @property bool $single_keys whether keys of one letter act
  * @property list<string> $explained words of the workshop's that needn't be explained any more: {@see OwnTerm}

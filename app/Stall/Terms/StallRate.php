@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $from
  * @property string $rate
+ * @property bool $typed by the seller
  * @property int $cushion_bp
  * @property string $day
  */

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\Group;
 use stdClass;
+use WindowStall\Support\Refusal;
 use WindowStall\Tests\App\AppTestCase;
 
 /**
@@ -22,8 +23,8 @@ final class UpgradeTest extends AppTestCase
     /** Made empty by bin/test: the tables' owner makes no databases. */
     private const NAME = 'window_stall_test_earlier';
 
-    /** Migrations of the first state that people had data in. */
-    private const FIRST = 11;
+    /** Migrations of the first state there is: what takes over a database of before, and one per area. */
+    private const FIRST = 16;
 
     private const COLUMNS = <<<'SQL'
         SELECT attribute.attname AS name, type.typname AS type, attribute.atttypmod - 4 AS letters,
@@ -68,72 +69,59 @@ final class UpgradeTest extends AppTestCase
         return [];
     }
 
-    public function test_everything_in_a_database_of_the_first_state_is_still_there_and_steps_can_still_be_taken_back(): void
+    public function test_a_database_made_step_by_step_goes_on_with_the_tables_by_area_and_loses_nothing(): void
     {
         $this->migrate(self::FIRST);
+        $today = DB::table('migrations')->orderBy('id')->pluck('migration')->all();
+        $shape = $this->shape();
         $made = $this->oneInEveryTable();
-        self::assertGreaterThan(20, count($made));
-        DB::table('listings')->update(['own_title' => 'As it is']);
-        $listing = DB::table('listings')->first() ?? self::fail('There is no listing.');
-        DB::table('bench_changes')->update(['before' => json_encode($this->step($listing))]);
+        $this->madeBefore('2026_11_25_000100_framework', '2026_11_25_001000_oakum', '2026_12_13_000300_changes_that_asked');
 
-        $this->migrate();
+        $this->migrate(self::FIRST);
 
         foreach ($made as $table) {
-            if (DB::selectOne('SELECT to_regclass(?) AS here', [$table])->here !== null) {
-                self::assertGreaterThanOrEqual(1, DB::table($table)->count(), $table.' lost its row');
-            }
+            self::assertSame(1, DB::table($table)->count(), $table.' keeps its row');
         }
-        $kept = DB::table('bench_change_parts')->where('listing_id', $listing->id)->value('before');
-        $before = json_decode((string) $kept, true);
-        self::assertSame('As it was', $before['listing']['own_title']);
-        self::assertSame(['one', 'two'], $before['listing']['own_tags'], 'what stood as text is a list');
-        self::assertCount(1, $before['variants']);
+        self::assertSame($shape, $this->shape());
+        self::assertEqualsCanonicalizing(
+            ['2026_11_25_001000_oakum', ...$today],
+            DB::table('migrations')->pluck('migration')->all(),
+            'a stand-in’s own stays noted',
+        );
+        $this->migrate();
         $this->assertBehindTheWall();
+    }
+
+    public function test_a_database_on_the_way_is_told_by_which_version_it_gets_there_and_stays_as_it_is(): void
+    {
+        $this->migrate(self::FIRST);
+        $this->madeBefore('2026_11_25_000100_framework', '2026_12_02_003800_shelves');
+        $shape = $this->shape();
+        try {
+            $this->migrate();
+            self::fail('It was taken over halfway.');
+        } catch (Refusal $refused) {
+            self::assertStringContainsString('git checkout', $refused->getMessage());
+        }
+        self::assertSame(2, DB::table('migrations')->count());
+        self::assertSame($shape, $this->shape());
     }
 
     public function test_it_can_be_upgraded_from_every_state_in_between(): void
     {
         $all = count($this->files());
-        for ($n = self::FIRST; $n < $all; $n += 4) {
+        for ($n = self::FIRST; $n <= $all; $n++) {
             $this->setUp();
             $this->migrate($n);
             $made = $this->oneInEveryTable();
             $this->migrate();
             self::assertSame($all, DB::table('migrations')->count(), 'from state '.$n);
-            self::assertSame(1, DB::table('stalls')->count(), 'from state '.$n);
-            self::assertContains('listings', $made);
+            foreach ($made as $table) {
+                if (DB::selectOne('SELECT to_regclass(?) AS here', [$table])->here !== null) {
+                    self::assertGreaterThanOrEqual(1, DB::table($table)->count(), $table.' lost its row');
+                }
+            }
         }
-    }
-
-    public function test_pages_written_before_are_dressed_of_the_same_words(): void
-    {
-        $names = array_map(static fn (string $file): string => basename($file), $this->files());
-        $this->migrate((int) array_search('2026_12_03_004200_dressed_pages.php', $names, true));
-        $this->oneInEveryTable();
-        DB::table('written_pages')->update([
-            'kind' => 'contact',
-            'title' => 'Write to us',
-            'words' => '<p>Ask us.</p>',
-            'asked' => json_encode([['ask' => 'When?', 'answer' => 'Soon.']]),
-            'shown' => json_encode(['title' => 'Write', 'words' => '<p>Ask.</p>', 'asked' => []]),
-        ]);
-        $this->migrate();
-
-        $page = DB::table('written_pages')->first() ?? self::fail('It is gone.');
-        $shown = json_decode((string) $page->shown, true);
-        $said = static fn (array $sections): array => array_column($sections, 'settings', 'kind');
-        self::assertSame([
-            'heading' => ['words' => 'Write to us'],
-            'writing' => ['words' => '<p>Ask us.</p>'],
-            'questions' => ['asked' => [['ask' => 'When?', 'answer' => 'Soon.']]],
-            'letter' => [],
-        ], $said((array) json_decode((string) $page->sections, true)));
-        self::assertSame('Write', $shown['title'], 'what shoppers see is as it was');
-        self::assertSame(
-            ['heading' => ['words' => 'Write'], 'writing' => ['words' => '<p>Ask.</p>'], 'letter' => []],
-            $said($shown['sections']),
-        );
     }
 
     public function test_upgrading_twice_changes_nothing(): void
@@ -144,18 +132,13 @@ final class UpgradeTest extends AppTestCase
         self::assertSame($shape, $this->shape());
     }
 
-    /** @return array<string, mixed> as a step on the bench kept what it touched then */
-    private function step(stdClass $listing): array
+    /** Notes these migrations in place of those of today. */
+    private function madeBefore(string ...$migrations): void
     {
-        $variant = DB::table('listing_variants')->first() ?? self::fail('There is no variant.');
-
-        return [
-            'listings' => [['id' => $listing->id, 'own_title' => 'As it was', 'own_tags' => '["one", "two"]']],
-            'variants' => [['id' => $variant->id, 'listing_id' => $listing->id, 'own_on' => true]],
-            'sources' => [],
-            'items' => [],
-            'created' => [],
-        ];
+        DB::table('migrations')->delete();
+        foreach ($migrations as $migration) {
+            DB::table('migrations')->insert(['migration' => $migration, 'batch' => 1]);
+        }
     }
 
     /** @param  int|null  $upTo  so many of the migrations; all when null */

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use WindowStall\Support\AreaTables;
+
+/** The tables of Offers: database/tables/offers.sql. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        AreaTables::make('offers');
+    }
+};
