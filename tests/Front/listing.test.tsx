@@ -7,7 +7,14 @@ import { answering } from './answers';
 vi.mock('@inertiajs/react', () => ({ usePage: () => ({ props: { frame: { handle: 'quillet' } } }) }));
 
 const listing = (waiting: number, version: number, title = 'Trowel'): ListingView =>
-  ({ id: 7, version, title, variants: [], sales: [], supplier: {}, pictures: { waiting } }) as unknown as ListingView;
+  ({
+    id: 7,
+    version,
+    title: { shown: title },
+    choices: { variants: [], sales: [] },
+    supplier: {},
+    pictures: { waiting },
+  }) as unknown as ListingView;
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -25,7 +32,7 @@ it('shows pictures as they come, and has the page made anew once all are there',
   await pass(1_300);
   expect([result.current.listing.pictures.waiting, result.current.stamp]).toEqual([1, before]);
   await pass(5_000);
-  expect(result.current.listing).toMatchObject({ title: 'Hand trowel', pictures: { waiting: 0 } });
+  expect(result.current.listing).toMatchObject({ title: { shown: 'Hand trowel' }, pictures: { waiting: 0 } });
   expect([result.current.stamp, sent.length]).toEqual([before + 1, 2]);
   unmount();
 });
@@ -34,7 +41,7 @@ it('takes only pictures where somebody else said something meanwhile', async () 
   answering({ json: listing(0, 4, 'Theirs') });
   const { result, unmount } = renderHook(() => useListing(LISTED));
   await pass(1_300);
-  expect(result.current.listing).toMatchObject({ title: 'Trowel', version: 3, pictures: { waiting: 0 } });
+  expect(result.current.listing).toMatchObject({ title: { shown: 'Trowel' }, version: 3, pictures: { waiting: 0 } });
   unmount();
 });
 
@@ -43,7 +50,7 @@ it('counts an answer once', async () => {
   const { result, unmount } = renderHook(() => useListing(STILL));
   await act(() => result.current.edit(Promise.resolve(listing(0, 4, 'Mine'))).then(() => undefined));
   await pass(50);
-  expect([result.current.listing.title, result.current.stamp]).toEqual(['Mine', 1]);
+  expect([result.current.listing.title.shown, result.current.stamp]).toEqual(['Mine', 1]);
   unmount();
 });
 

@@ -95,7 +95,9 @@ const places: Typing[] = [
       <OrderFields
         listing={
           {
-            order: { type: kept.type ?? '', maker: kept.maker ?? '', notes: kept.notes ?? '', tags: tags(kept) },
+            details: {
+              order: { type: kept.type ?? '', maker: kept.maker ?? '', notes: kept.notes ?? '', tags: tags(kept) },
+            },
           } as unknown as ListingView
         }
         onSay={say}
@@ -109,7 +111,8 @@ const places: Typing[] = [
       <SearchPreview
         listing={
           {
-            search: { title: kept.search_title ?? '', words: kept.search_words ?? '', held: true },
+            details: { search: { title: kept.search_title ?? '', words: kept.search_words ?? '', held: true } },
+            stands: { shopUrl: null },
           } as unknown as ListingView
         }
         onSay={(own) => say(own as Kept)}

@@ -19,47 +19,19 @@ use WindowStall\Support\RichText;
 /** A listing on the bench in its three voices. HTML in it is sanitised. */
 final readonly class ListingView
 {
-    /**
-     * @param  list<OptionView>  $options
-     * @param  list<VariantRowView>  $variants
-     * @param  list<SaleView|null>  $sales  the till strip, variant by variant
-     * @param  list<LackView>  $lacks
-     * @param  list<ChangeView>  $changes
-     * @param  int  $held  how many things the seller says otherwise than the supplier
-     * @param  list<string>  $drafts  fields that hold a draft
-     * @param  list<NoteView>  $titleNotes
-     * @param  list<NoteView>  $junk  sentences of the words that don't belong on the page, each with why
-     * @param  list<string>  $dropped  options that no shopper sees
-     * @param  int  $products  how many different products its variants look like
-     */
     public function __construct(
         public int $id,
         public int $version,
-        public string $state,
-        public string $stateWords,
+        public ListingStandsView $stands,
         public SupplierSaysView $supplier,
-        public string $title,
-        public bool $titleHeld,
-        public array $titleNotes,
-        public string $words,
-        public bool $wordsHeld,
-        public array $junk,
+        public WordingView $title,
+        public WordingView $words,
         public PicturesView $pictures,
         public PricedByView $pricedBy,
-        public array $options,
-        public array $dropped,
-        public array $variants,
-        public array $sales,
-        public OwnOrderView $order,
-        public InSearchView $search,
-        public array $lacks,
-        public array $changes,
-        public int $held,
-        public array $drafts,
-        public int $products,
+        public ChoicesView $choices,
+        public DetailsView $details,
+        public PendingView $pending,
         public ?LastStepView $last,
-        public string $previewUrl,
-        public ?string $shopUrl,
     ) {
     }
 
@@ -71,33 +43,39 @@ final readonly class ListingView
         return new self(
             id: $listing->id,
             version: $listing->version,
-            state: $listing->state->value,
-            stateWords: $listing->state->words(),
+            stands: self::stands($f),
             supplier: SupplierSaysView::of($f),
-            title: $f->title->shown(),
-            titleHeld: $f->title->held,
-            titleNotes: self::titleNotes($f),
-            words: $words,
-            wordsHeld: $f->words->held,
-            junk: self::junk($f, $words),
+            title: new WordingView(shown: $f->title->shown(), held: $f->title->held, notes: self::titleNotes($f)),
+            words: new WordingView(shown: $words, held: $f->words->held, notes: self::junk($f, $words)),
             pictures: PicturesView::of($f),
             pricedBy: PricedByView::of($f),
-            options: OptionView::list($f),
-            dropped: $listing->own_dropped,
-            variants: array_map(VariantRowView::of(...), $f->variants),
-            sales: self::sales($f),
-            order: OwnOrderView::of($listing),
-            search: InSearchView::of($f, $words),
-            lacks: array_map(LackView::of(...), $f->readiness()->lacks),
-            changes: app(OpenChanges::class)->of($f),
-            held: self::held($f),
-            drafts: $listing->drafts,
-            products: count(ProductGroups::of($f->now)->groups),
+            choices: new ChoicesView(
+                options: OptionView::list($f),
+                dropped: $listing->own_dropped,
+                products: count(ProductGroups::of($f->now)->groups),
+                variants: array_map(VariantRowView::of(...), $f->variants),
+                sales: self::sales($f),
+            ),
+            details: new DetailsView(order: OwnOrderView::of($listing), search: InSearchView::of($f, $words)),
+            pending: new PendingView(
+                changes: app(OpenChanges::class)->of($f),
+                drafts: $listing->drafts,
+                held: self::held($f),
+            ),
             last: LastStepView::of($listing),
-            previewUrl: PreviewLinks::listing($f->stall, $listing->id),
-            shopUrl: $listing->state === ListingState::InWindow
-                ? $f->stall->shopAddress('/goods/'.$listing->slug)
-                : null,
+        );
+    }
+
+    private static function stands(ListingFigures $f): ListingStandsView
+    {
+        $state = $f->listing->state;
+
+        return new ListingStandsView(
+            state: $state->value,
+            words: $state->words(),
+            lacks: array_map(LackView::of(...), $f->readiness()->lacks),
+            previewUrl: PreviewLinks::listing($f->stall, $f->listing->id),
+            shopUrl: $state === ListingState::InWindow ? $f->stall->shopAddress('/goods/'.$f->listing->slug) : null,
         );
     }
 
@@ -139,7 +117,7 @@ final readonly class ListingView
         );
     }
 
-    /** @return list<NoteView> */
+    /** @return list<NoteView> sentences of the words that don't belong on the page, each with why */
     private static function junk(ListingFigures $f, string $words): array
     {
         return array_map(

@@ -28,40 +28,18 @@ final readonly class MappingView
 {
     private const SHOWN = 3;
 
-    /**
-     * @param  list<MappingColumnView>  $columns
-     * @param  array<string, string>  $fields  field → what it means, in words
-     * @param  list<string>  $many  fields that several columns may mean
-     * @param  string|null  $doubt  what is asked of a person about how figures are written
-     * @param  list<string>  $currencies
-     * @param  list<string>  $parts  sheets or lists of the file that goods could stand in; [] where there is no choice
-     * @param  string  $part  the one that is read
-     * @param  TableReadingView|null  $reading  how a table is read; null where the file is none
-     */
+    /** @param  list<MappingColumnView>  $columns */
     public function __construct(
         public int $connection,
         public string $supplier,
-        public string $about,
-        public int $rows,
+        public MappingSourceView $source,
         public bool $known,
         public array $columns,
-        public array $fields,
-        public array $many,
-        public string $decimal,
-        public ?string $doubt,
-        public bool $kilograms,
-        public string $currency,
-        public array $currencies,
-        public string $warehouse,
-        public int $stock,
-        public int $grams,
-        public int $processingMin,
-        public int $processingMax,
-        public string $delivery,
+        public MappingFieldsView $fields,
+        public MappingFiguresView $figures,
+        public MappingCurrencyView $currency,
+        public MappingAssumedView $assumed,
         public MappingPreviewView $preview,
-        public array $parts,
-        public string $part,
-        public ?TableReadingView $reading,
     ) {
     }
 
@@ -80,16 +58,11 @@ final readonly class MappingView
         foreach ($mapping->columns as $column) {
             $said[$column->name] = $column->field;
         }
-        $fields = [];
-        foreach (FeedField::cases() as $field) {
-            $fields[$field->value] = $field->words();
-        }
 
         return new self(
             connection: $connection->id,
             supplier: $connection->name,
-            about: $sample->about,
-            rows: count($sample->rows),
+            source: self::source($sample),
             known: $known !== null,
             columns: array_map(
                 static fn (ColumnGuess $g, int $i): MappingColumnView => self::column(
@@ -101,29 +74,48 @@ final readonly class MappingView
                 $guesses,
                 array_keys($guesses),
             ),
-            fields: $fields,
-            many: array_values(
-                array_map(
-                    static fn (FeedField $f): string => $f->value,
-                    array_filter(FeedField::cases(), static fn (FeedField $f): bool => $f->many()),
-                ),
+            fields: self::fields(),
+            figures: new MappingFiguresView(
+                decimal: $mapping->decimal->value,
+                doubt: $known === null ? self::figures($sample, $guesses)->doubt : null,
+                kilograms: $mapping->kilograms,
             ),
-            decimal: $mapping->decimal->value,
-            doubt: $known === null ? self::figures($sample, $guesses)->doubt : null,
-            kilograms: $mapping->kilograms,
-            currency: $mapping->currency,
-            currencies: ReferenceRates::currencies(),
-            warehouse: $mapping->warehouse,
-            stock: $mapping->assumedStock,
-            grams: $mapping->assumedGrams,
-            processingMin: $mapping->processing[0],
-            processingMax: $mapping->processing[1],
-            delivery: $settings->delivery,
+            currency: new MappingCurrencyView(code: $mapping->currency, all: ReferenceRates::currencies()),
+            assumed: new MappingAssumedView(
+                warehouse: $mapping->warehouse,
+                stock: $mapping->assumedStock,
+                grams: $mapping->assumedGrams,
+                processingMin: $mapping->processing[0],
+                processingMax: $mapping->processing[1],
+                delivery: $settings->delivery,
+            ),
             preview: MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
+        );
+    }
+
+    private static function source(FeedSample $sample): MappingSourceView
+    {
+        return new MappingSourceView(
+            about: $sample->about,
+            rows: count($sample->rows),
             parts: $sample->parts,
             part: $sample->part,
             reading: $sample->reading === null ? null : TableReadingView::of(TableReading::of($sample->reading)),
         );
+    }
+
+    private static function fields(): MappingFieldsView
+    {
+        $words = [];
+        $many = [];
+        foreach (FeedField::cases() as $field) {
+            $words[$field->value] = $field->words();
+            if ($field->many()) {
+                $many[] = $field->value;
+            }
+        }
+
+        return new MappingFieldsView(words: $words, many: $many);
     }
 
     /** @param  list<ColumnGuess>  $guesses */

@@ -26,37 +26,17 @@ final readonly class SupplierView
     /** Minutes after which stock and cost can be asked for, where the supplier offers it. */
     public const PACES = [15, 60, 240];
 
-    /**
-     * @param  list<RunView>  $runs  the latest first
-     * @param  list<RejectView>  $rejects  of the latest pull that read anything
-     * @param  array<string, string>  $schedules
-     */
     public function __construct(
         public int $id,
         public string $name,
         public string $about,
         public string $address,
-        public bool $mapped,
-        public bool $sent,
-        public bool $ready,
-        public string $schedule,
-        public array $schedules,
-        public bool $paused,
-        public bool $connected,
-        public ?string $pulled,
-        public ?string $next,
-        public ?string $news,
-        public bool $missed,
-        public ?string $trouble,
-        public int $items,
-        public int $variants,
-        public int $gone,
-        public array $runs,
-        public array $rejects,
-        public ?int $rejectsRun,
+        public SupplierTableView $table,
+        public PullRhythmView $rhythm,
+        public ConnectionStandsView $stands,
+        public CatalogueCountsView $has,
+        public LatestPullsView $pulls,
         public string $ending,
-        public bool $tellsWhatMoves,
-        public ?int $movingEvery,
     ) {
     }
 
@@ -77,7 +57,51 @@ final readonly class SupplierView
     public static function of(Stall $stall, SupplierConnection $connection, string $ending): self
     {
         $card = app(Connectors::class)->get($connection->kind)->card();
-        $runs = $connection->runs()->where('kind', RunKind::Pull)->latest('id')->limit(self::RUNS)->get();
+
+        return new self(
+            id: $connection->id,
+            name: $connection->name,
+            about: $card->about,
+            address: $connection->address,
+            table: new SupplierTableView(
+                mapped: $card->mapped,
+                ready: ! $card->mapped || isset($connection->settings['mapping']),
+                sent: isset($connection->settings['file']),
+            ),
+            rhythm: self::rhythm($connection),
+            stands: new ConnectionStandsView(
+                connected: $connection->disconnected_at === null,
+                pulled: $connection->pulled_at?->diffForHumans(),
+                news: self::news($connection),
+                missed: $connection->unheard_from !== null,
+                trouble: $connection->trouble,
+            ),
+            has: self::counts($connection),
+            pulls: self::pulls($connection),
+            ending: $ending,
+        );
+    }
+
+    private static function rhythm(SupplierConnection $connection): PullRhythmView
+    {
+        $next = $connection->next_pull_at;
+        $schedules = [];
+        foreach (Schedule::cases() as $schedule) {
+            $schedules[$schedule->value] = $schedule->words();
+        }
+
+        return new PullRhythmView(
+            schedule: $connection->schedule->value,
+            schedules: $schedules,
+            paused: $connection->paused_at !== null,
+            next: $next?->isFuture() === true ? Clock::here()->near($next) : null,
+            tellsWhatMoves: $connection->connector() instanceof TellsWhatMoves,
+            movingEvery: $connection->moving_every,
+        );
+    }
+
+    private static function counts(SupplierConnection $connection): CatalogueCountsView
+    {
         $counts = DB::table('supplier_items')
             ->where('connection_id', $connection->id)
             ->selectRaw(<<<'SQL'
@@ -86,57 +110,36 @@ final readonly class SupplierView
                 count(*) FILTER (WHERE gone_at IS NOT NULL) AS gone
                 SQL)
             ->first();
-        $latest = $runs->first(static fn (Run $r): bool => $r->rejects > 0 || $r->counts !== []);
-        $schedules = [];
-        foreach (Schedule::cases() as $schedule) {
-            $schedules[$schedule->value] = $schedule->words();
-        }
 
-        return new self(
-            id: $connection->id,
-            name: $connection->name,
-            about: $card->about,
-            address: $connection->address,
-            mapped: $card->mapped,
-            sent: isset($connection->settings['file']),
-            ready: ! $card->mapped || isset($connection->settings['mapping']),
-            schedule: $connection->schedule->value,
-            schedules: $schedules,
-            paused: $connection->paused_at !== null,
-            connected: $connection->disconnected_at === null,
-            pulled: $connection->pulled_at?->diffForHumans(),
-            news: self::news($connection),
-            missed: $connection->unheard_from !== null,
-            next: $connection->next_pull_at?->isFuture() === true
-                ? Clock::here()->near($connection->next_pull_at)
-                : null,
-            trouble: $connection->trouble,
+        return new CatalogueCountsView(
             items: (int) ($counts->items ?? 0),
             variants: (int) ($counts->variants ?? 0),
             gone: (int) ($counts->gone ?? 0),
-            runs: array_values($runs->map(static fn (Run $r): RunView => RunView::of($r))->all()),
-            rejects: $latest === null
-                ? []
-                : array_values(
-                    DB::table('run_rejects')
-                        ->where('run_id', $latest->id)
-                        ->orderBy('row')
-                        ->limit(self::REJECTS)
-                        ->get()
-                        ->map(
-                            static fn (\stdClass $r): RejectView => new RejectView(
-                                row: (int) $r->row,
-                                column: $r->column,
-                                value: $r->value,
-                                reason: $r->reason,
-                            ),
-                        )
-                        ->all(),
-                ),
-            rejectsRun: $latest !== null && $latest->rejects > 0 ? $latest->id : null,
-            ending: $ending,
-            tellsWhatMoves: $connection->connector() instanceof TellsWhatMoves,
-            movingEvery: $connection->moving_every,
         );
+    }
+
+    private static function pulls(SupplierConnection $connection): LatestPullsView
+    {
+        $runs = $connection->runs()->where('kind', RunKind::Pull)->latest('id')->limit(self::RUNS)->get();
+        $latest = $runs->first(static fn (Run $r): bool => $r->rejects > 0 || $r->counts !== []);
+
+        return new LatestPullsView(
+            runs: array_values($runs->map(RunView::of(...))->all()),
+            rejects: $latest === null ? [] : self::rejects($latest),
+            rejectsRun: $latest !== null && $latest->rejects > 0 ? $latest->id : null,
+        );
+    }
+
+    /** @return list<RejectView> */
+    private static function rejects(Run $run): array
+    {
+        $rows = DB::table('run_rejects')->where('run_id', $run->id)->orderBy('row')->limit(self::REJECTS)->get();
+
+        return array_values($rows->map(static fn (\stdClass $r): RejectView => new RejectView(
+            row: (int) $r->row,
+            column: $r->column,
+            value: $r->value,
+            reason: $r->reason,
+        ))->all());
     }
 }

@@ -58,11 +58,13 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
 
   return (
     <>
-      <Head title={listing.title} />
+      <Head title={listing.title.shown} />
       <ListingHead listing={listing} earlier={earlier} later={later} onChanged={take} onReload={reload} onGo={go} />
-      {listing.products > 1 && listing.variants.length > 1 && (
+      {listing.choices.products > 1 && listing.choices.variants.length > 1 && (
         <div className="flex flex-none items-baseline gap-3 border-t border-line bg-ochre-soft px-5 py-2" data-products>
-          <b className="font-semibold text-ochre">Its variants look like {listing.products} different products.</b>
+          <b className="font-semibold text-ochre">
+            Its variants look like {listing.choices.products} different products.
+          </b>
           <button
             type="button"
             onClick={() => setSplitting(true)}
@@ -88,7 +90,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
             <>
               <VoiceHead voice="you">
                 <LastStep last={listing.last} listing={listing.id} onTaken={reload} />
-                {listing.held === 0 ? 'all of it follows' : `${String(listing.held)} held`}
+                {listing.pending.held === 0 ? 'all of it follows' : `${String(listing.pending.held)} held`}
               </VoiceHead>
               <OwnColumn
                 key={fresh}
@@ -113,8 +115,8 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
           see: (
             <>
               <VoiceHead voice="see">
-                {listing.shopUrl ? (
-                  <a href={listing.shopUrl} target="_blank" rel="noreferrer" className="underline">
+                {listing.stands.shopUrl ? (
+                  <a href={listing.stands.shopUrl} target="_blank" rel="noreferrer" className="underline">
                     in the shop
                   </a>
                 ) : (
@@ -123,7 +125,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
               </VoiceHead>
               <div className="flex min-h-0 flex-1 flex-col px-3 pt-3">
                 <PhoneFrame
-                  src={listing.previewUrl}
+                  src={listing.stands.previewUrl}
                   stamp={stamp}
                   title="The page as the shopper’s phone shows it"
                   width={266}

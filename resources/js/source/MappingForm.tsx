@@ -39,15 +39,15 @@ export function MappingForm({
     Object.fromEntries(mapping.columns.flatMap((c) => (c.field ? [[c.name, c.field]] : []))),
   );
   const [rest, setRest] = useState<Rest>({
-    decimal: mapping.decimal,
-    kilograms: mapping.kilograms ? '1' : '0',
-    currency: mapping.currency,
-    warehouse: mapping.warehouse,
-    stock: String(mapping.stock),
-    grams: String(mapping.grams),
-    processing_min: String(mapping.processingMin),
-    processing_max: String(mapping.processingMax),
-    delivery: mapping.delivery,
+    decimal: mapping.figures.decimal,
+    kilograms: mapping.figures.kilograms ? '1' : '0',
+    currency: mapping.currency.code,
+    warehouse: mapping.assumed.warehouse,
+    stock: String(mapping.assumed.stock),
+    grams: String(mapping.assumed.grams),
+    processing_min: String(mapping.assumed.processingMin),
+    processing_max: String(mapping.assumed.processingMax),
+    delivery: mapping.assumed.delivery,
   });
   const [busy, setBusy] = useState(false);
   const body = {
@@ -70,7 +70,7 @@ export function MappingForm({
     setFields((now) => {
       // Only one column can be the SKU: the one said last.
       const next = Object.fromEntries(
-        Object.entries(now).filter(([name, f]) => name !== column && (f !== to || mapping.many.includes(to))),
+        Object.entries(now).filter(([name, f]) => name !== column && (f !== to || mapping.fields.many.includes(to))),
       );
       return to === '' ? next : { ...next, [column]: to };
     });
@@ -89,20 +89,26 @@ export function MappingForm({
       <section className="min-h-0 overflow-auto px-6 pt-5 pb-8 max-md:px-5 lg:pb-24" aria-label="Columns">
         <h1 className="name text-[24px]">What do {mapping.supplier}’s columns mean?</h1>
         <p className="mt-0.5 mb-4 text-mute">
-          {mapping.reading ? <ReadAs connection={mapping.connection} reading={mapping.reading} /> : `${mapping.about}.`}{' '}
+          {mapping.source.reading ? (
+            <ReadAs connection={mapping.connection} reading={mapping.source.reading} />
+          ) : (
+            `${mapping.source.about}.`
+          )}{' '}
           Each guess says how sure it is; put right what is wrong.{' '}
-          {mapping.parts.length > 0 && (
+          {mapping.source.parts.length > 0 && (
             <label>
               The goods stand in{' '}
               <select
-                value={mapping.part}
+                value={mapping.source.part}
                 data-part
                 onChange={(e) =>
-                  router.put(route('source.mapping.part', [handle, mapping.connection]), { part: e.target.value })
+                  router.put(route('source.mapping.source.part', [handle, mapping.connection]), {
+                    part: e.target.value,
+                  })
                 }
                 className="border-b border-rule bg-transparent font-medium text-ink"
               >
-                {mapping.parts.map((part) => (
+                {mapping.source.parts.map((part) => (
                   <option key={part}>{part}</option>
                 ))}
               </select>
@@ -130,7 +136,7 @@ export function MappingForm({
               <MappingColumn
                 key={c.name}
                 column={c}
-                fields={mapping.fields}
+                fields={mapping.fields.words}
                 field={fields[c.name] ?? ''}
                 onMean={(to) => mean(c.name, to)}
               />
@@ -147,14 +153,14 @@ export function MappingForm({
             ]}
             {...field('decimal')}
           />
-          {mapping.doubt && (
+          {mapping.figures.doubt && (
             <p className="col-span-2 self-end text-[13px] text-ochre" role="status" data-doubt>
-              {mapping.doubt}
+              {mapping.figures.doubt}
             </p>
           )}
           <ChoiceField
             label="Costs are in"
-            choices={mapping.currencies.map((c) => ({ value: c, label: c }))}
+            choices={mapping.currency.all.map((c) => ({ value: c, label: c }))}
             {...field('currency')}
           />
           <ChoiceField
@@ -203,7 +209,7 @@ export function MappingForm({
         className="flex min-h-0 flex-col border-line bg-sheet max-lg:border-t lg:border-l"
         aria-label="As it will be"
       >
-        <MappingPreview preview={preview} rows={mapping.rows} trouble={asked.trouble || null} />
+        <MappingPreview preview={preview} rows={mapping.source.rows} trouble={asked.trouble || null} />
         <div className="flex items-center gap-4 border-t border-line px-6 py-3">
           <Button kind="do" disabled={busy || preview.lacks !== null} onClick={save}>
             {busy ? 'Saving…' : mapping.known ? 'Save and pull again' : 'Save and pull the goods'}

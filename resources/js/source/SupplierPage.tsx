@@ -14,7 +14,7 @@ import type { SupplierView } from '@/types/source';
 export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
   const handle = useHandle();
   const [opened, setOpened] = useState<number | null>(null);
-  const [run, setRun] = useRun(supplier.runs[0] ?? null);
+  const [run, setRun] = useRun(supplier.pulls.runs[0] ?? null);
   const update = (own: Record<string, string | number | boolean | null>) =>
     router.patch(route('source.supplier.update', [handle, supplier.id]), own, { preserveScroll: true });
 
@@ -30,25 +30,27 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
       <h1 className="name mt-2 text-[30px] text-sup">{supplier.name}</h1>
       <p className="text-mute">{supplier.about}</p>
       <SupplierActions run={run} supplier={supplier} setRun={setRun} handle={handle} />
-      {!run?.open && supplier.trouble && (
+      {!run?.open && supplier.stands.trouble && (
         <p role="alert" className="mt-3 border-l-4 border-you bg-you-soft px-3 py-2">
-          {supplier.trouble}
+          {supplier.stands.trouble}
         </p>
       )}
       <dl className="mt-6 grid grid-cols-4 gap-6 border-y border-line py-4">
-        <Fact name="Items">{supplier.items.toLocaleString('en')}</Fact>
-        <Fact name="Variants">{supplier.variants.toLocaleString('en')}</Fact>
-        <Fact name="Last pulled">{supplier.pulled ?? 'never'}</Fact>
-        {supplier.news && (
+        <Fact name="Items">{supplier.has.items.toLocaleString('en')}</Fact>
+        <Fact name="Variants">{supplier.has.variants.toLocaleString('en')}</Fact>
+        <Fact name="Last pulled">{supplier.stands.pulled ?? 'never'}</Fact>
+        {supplier.stands.news && (
           <Fact name="News of changes">
-            <span className={supplier.missed ? 'font-medium text-ochre' : undefined}>{supplier.news}</span>
+            <span className={supplier.stands.missed ? 'font-medium text-ochre' : undefined}>
+              {supplier.stands.news}
+            </span>
           </Fact>
         )}
-        <Fact name="Next pull">{supplier.paused ? 'paused' : (supplier.next ?? 'when you ask')}</Fact>
+        <Fact name="Next pull">{supplier.rhythm.paused ? 'paused' : (supplier.rhythm.next ?? 'when you ask')}</Fact>
       </dl>
-      {supplier.rejects.length > 0 && <Rejects supplier={supplier} handle={handle} />}
+      {supplier.pulls.rejects.length > 0 && <Rejects supplier={supplier} handle={handle} />}
       <Pulls supplier={supplier} setOpened={setOpened} />
-      {supplier.connected && <HowOften supplier={supplier} update={update} handle={handle} />}
+      {supplier.stands.connected && <HowOften supplier={supplier} update={update} handle={handle} />}
       <OpenedPull
         run={opened}
         onClose={() => {

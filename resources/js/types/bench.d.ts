@@ -13,6 +13,19 @@ export interface ChangeView {
   bad: boolean;
 }
 
+export interface ChoicesView {
+  options: OptionView[];
+  dropped: string[];
+  products: number;
+  variants: VariantRowView[];
+  sales: (SaleView | null)[];
+}
+
+export interface DetailsView {
+  order: OwnOrderView;
+  search: InSearchView;
+}
+
 export interface DoneView {
   change: number;
   words: string;
@@ -132,34 +145,27 @@ export interface ListingRowView {
   lacks: LackView[];
 }
 
+export interface ListingStandsView {
+  state: string;
+  words: string;
+  lacks: LackView[];
+  previewUrl: string;
+  shopUrl: string | null;
+}
+
 export interface ListingView {
   id: number;
   version: number;
-  state: string;
-  stateWords: string;
+  stands: ListingStandsView;
   supplier: SupplierSaysView;
-  title: string;
-  titleHeld: boolean;
-  titleNotes: NoteView[];
-  words: string;
-  wordsHeld: boolean;
-  junk: NoteView[];
+  title: WordingView;
+  words: WordingView;
   pictures: PicturesView;
   pricedBy: PricedByView;
-  options: OptionView[];
-  dropped: string[];
-  variants: VariantRowView[];
-  sales: (SaleView | null)[];
-  order: OwnOrderView;
-  search: InSearchView;
-  lacks: LackView[];
-  changes: ChangeView[];
-  held: number;
-  drafts: string[];
-  products: number;
+  choices: ChoicesView;
+  details: DetailsView;
+  pending: PendingView;
   last: LastStepView | null;
-  previewUrl: string;
-  shopUrl: string | null;
 }
 
 export interface MadeFromView {
@@ -191,6 +197,12 @@ export interface OwnOrderView {
   tags: string[];
   maker: string;
   notes: string;
+}
+
+export interface PendingView {
+  changes: ChangeView[];
+  drafts: string[];
+  held: number;
 }
 
 export interface PictureView {
@@ -374,4 +386,10 @@ export interface VariantRowView {
   options: Record<string, string>;
   sources: number;
   standIn: boolean;
+}
+
+export interface WordingView {
+  shown: string;
+  held: boolean;
+  notes: NoteView[];
 }

@@ -8,6 +8,12 @@ export interface BlankView {
   methods: string[];
 }
 
+export interface CatalogueCountsView {
+  items: number;
+  variants: number;
+  gone: number;
+}
+
 export interface ComparedView {
   id: number;
   title: string;
@@ -26,6 +32,14 @@ export interface ComparisonView {
   best: Record<string, number[]>;
   shared: string[];
   barcode: string;
+}
+
+export interface ConnectionStandsView {
+  connected: boolean;
+  pulled: string | null;
+  news: string | null;
+  missed: boolean;
+  trouble: string | null;
 }
 
 export interface ConnectionView {
@@ -102,8 +116,23 @@ export interface KindView {
   mapped: boolean;
 }
 
+export interface LatestPullsView {
+  runs: RunView[];
+  rejects: RejectView[];
+  rejectsRun: number | null;
+}
+
 export interface LinkedItemView {
   item: number;
+}
+
+export interface MappingAssumedView {
+  warehouse: string;
+  stock: number;
+  grams: number;
+  processingMin: number;
+  processingMax: number;
+  delivery: string;
 }
 
 export interface MappingColumnView {
@@ -113,6 +142,22 @@ export interface MappingColumnView {
   confidence: number;
   why: string;
   field: string | null;
+}
+
+export interface MappingCurrencyView {
+  code: string;
+  all: string[];
+}
+
+export interface MappingFieldsView {
+  words: Record<string, string>;
+  many: string[];
+}
+
+export interface MappingFiguresView {
+  decimal: string;
+  doubt: string | null;
+  kilograms: boolean;
 }
 
 export interface MappingPreviewView {
@@ -125,30 +170,25 @@ export interface MappingPreviewView {
   delivered: boolean;
 }
 
-export interface MappingView {
-  connection: number;
-  supplier: string;
+export interface MappingSourceView {
   about: string;
   rows: number;
-  known: boolean;
-  columns: MappingColumnView[];
-  fields: Record<string, string>;
-  many: string[];
-  decimal: string;
-  doubt: string | null;
-  kilograms: boolean;
-  currency: string;
-  currencies: string[];
-  warehouse: string;
-  stock: number;
-  grams: number;
-  processingMin: number;
-  processingMax: number;
-  delivery: string;
-  preview: MappingPreviewView;
   parts: string[];
   part: string;
   reading: TableReadingView | null;
+}
+
+export interface MappingView {
+  connection: number;
+  supplier: string;
+  source: MappingSourceView;
+  known: boolean;
+  columns: MappingColumnView[];
+  fields: MappingFieldsView;
+  figures: MappingFiguresView;
+  currency: MappingCurrencyView;
+  assumed: MappingAssumedView;
+  preview: MappingPreviewView;
 }
 
 export interface MarketView {
@@ -169,6 +209,15 @@ export interface PreviewItemView {
   picture: string | null;
   variants: string[];
   more: number;
+}
+
+export interface PullRhythmView {
+  schedule: string;
+  schedules: Record<string, string>;
+  paused: boolean;
+  next: string | null;
+  tellsWhatMoves: boolean;
+  movingEvery: number | null;
 }
 
 export interface QuantityView {
@@ -207,32 +256,23 @@ export interface SheetVariantView {
   stock: string;
 }
 
+export interface SupplierTableView {
+  mapped: boolean;
+  ready: boolean;
+  sent: boolean;
+}
+
 export interface SupplierView {
   id: number;
   name: string;
   about: string;
   address: string;
-  mapped: boolean;
-  sent: boolean;
-  ready: boolean;
-  schedule: string;
-  schedules: Record<string, string>;
-  paused: boolean;
-  connected: boolean;
-  pulled: string | null;
-  next: string | null;
-  news: string | null;
-  missed: boolean;
-  trouble: string | null;
-  items: number;
-  variants: number;
-  gone: number;
-  runs: RunView[];
-  rejects: RejectView[];
-  rejectsRun: number | null;
+  table: SupplierTableView;
+  rhythm: PullRhythmView;
+  stands: ConnectionStandsView;
+  has: CatalogueCountsView;
+  pulls: LatestPullsView;
   ending: string;
-  tellsWhatMoves: boolean;
-  movingEvery: number | null;
 }
 
 export interface TableReadingView {

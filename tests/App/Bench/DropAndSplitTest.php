@@ -59,10 +59,10 @@ final class DropAndSplitTest extends AppTestCase
             'keep' => [],
         ])->assertOk();
         $answer
-            ->assertJsonCount(2, 'listing.variants')
-            ->assertJsonPath('listing.variants.0.label', 'Steel')
-            ->assertJsonPath('listing.dropped', ['Ships from']);
-        self::assertSame(['GB', 'GB'], array_column($answer->json('listing.variants'), 'warehouse'));
+            ->assertJsonCount(2, 'listing.choices.variants')
+            ->assertJsonPath('listing.choices.variants.0.label', 'Steel')
+            ->assertJsonPath('listing.choices.dropped', ['Ships from']);
+        self::assertSame(['GB', 'GB'], array_column($answer->json('listing.choices.variants'), 'warehouse'));
         self::assertSame(['Steel', 'Copper'], $this->labels($listing));
     }
 
@@ -74,7 +74,7 @@ final class DropAndSplitTest extends AppTestCase
             'option' => 'Ships from',
             'keep' => [$german->id],
         ])->assertOk();
-        self::assertSame(['DE', 'GB'], array_column($answer->json('listing.variants'), 'warehouse'));
+        self::assertSame(['DE', 'GB'], array_column($answer->json('listing.choices.variants'), 'warehouse'));
     }
 
     public function test_a_twin_that_keeps_the_promise_stands_in_while_the_kept_one_is_sold_out(): void
@@ -113,8 +113,8 @@ final class DropAndSplitTest extends AppTestCase
         $this->postJson(route('bench.drop', [$this->stall, $listing]), ['option' => 'Ships from', 'keep' => []]);
         $this->postJson(route('bench.take-up', [$this->stall, $listing]), ['option' => 'Ships from'])
             ->assertOk()
-            ->assertJsonCount(6, 'listing.variants')
-            ->assertJsonPath('listing.dropped', []);
+            ->assertJsonCount(6, 'listing.choices.variants')
+            ->assertJsonPath('listing.choices.dropped', []);
         self::assertSame(
             0,
             DB::table('variant_sources')
@@ -259,8 +259,8 @@ final class DropAndSplitTest extends AppTestCase
         );
         $set([['id' => $row->supplier_variant_id, 'use' => true], ['id' => $second, 'use' => true]])
             ->assertOk()
-            ->assertJsonPath('listing.variants.0.sources', 2)
-            ->assertJsonPath('listing.variants.0.standIn', false);
+            ->assertJsonPath('listing.choices.variants.0.sources', 2)
+            ->assertJsonPath('listing.choices.variants.0.standIn', false);
         $this->world->pull(
             $this->stall,
             $this->plain('K-1', 'Steel trowel', 540, 0, '2000000000015'),
@@ -274,7 +274,7 @@ final class DropAndSplitTest extends AppTestCase
         );
         $set([['id' => $second, 'use' => true], ['id' => $row->supplier_variant_id, 'use' => true]])
             ->assertOk()
-            ->assertJsonPath('listing.variants.0.stock', 30);
+            ->assertJsonPath('listing.choices.variants.0.stock', 30);
         $other = $this->world->stall();
         $this->world->pull($other, $this->plain('Z-1', 'Theirs', 100));
         $set([

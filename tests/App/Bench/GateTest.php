@@ -81,7 +81,7 @@ final class GateTest extends AppTestCase
         $this->change($listing, ['names' => ['Clr' => ['as' => 'Colour', 'values' => ['GRN-05' => 'Green']]]])
             ->assertJsonPath('lacks.0.place', 'words');
         self::assertSame(1, $listing->refresh()->wording_lacks);
-        $meant = $this->change($listing, ['words' => '<p>Of steel. Wholesale welcome</p>'])->json('lacks.0.meant');
+        $meant = $this->change($listing, ['words' => '<p>Of steel. Wholesale welcome</p>'])->json('stands.lacks.0.meant');
         self::assertSame(['Wholesale welcome'], $meant);
         $this->change($listing, ['meant' => $meant])->assertJsonPath('lacks', []);
         self::assertSame(0, $listing->refresh()->wording_lacks);

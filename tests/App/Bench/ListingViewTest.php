@@ -29,14 +29,14 @@ final class ListingViewTest extends AppTestCase
         $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall)));
         self::assertSame(
             [false, false, false, false, 0],
-            [$view->titleHeld, $view->wordsHeld, $view->pictures->held, $view->pricedBy->held, $view->held],
+            [$view->title->held, $view->words->held, $view->pictures->held, $view->pricedBy->held, $view->pending->held],
         );
         self::assertSame(['Clr: STL-01, CPR-02'], $view->supplier->options);
         self::assertSame(['£4.35 + £1.91 delivery from GB, 3 to 6 days'], $view->supplier->arrival);
         self::assertSame('landed × 2.4, ends .95, floor 10%', $view->pricedBy->recipe->words);
-        self::assertSame('STL-01, one piece, to the United Kingdom', $view->sales[0]?->about);
-        self::assertSame([], $view->lacks);
-        self::assertNull($view->shopUrl);
+        self::assertSame('STL-01, one piece, to the United Kingdom', $view->choices->sales[0]?->about);
+        self::assertSame([], $view->stands->lacks);
+        self::assertNull($view->stands->shopUrl);
     }
 
     public function test_the_recipes_are_named_that_price_what_is_on(): void
@@ -77,11 +77,11 @@ final class ListingViewTest extends AppTestCase
         $this->world->say($listing, ListingPatch::none()->price([$a->id], $stall->money(2100)));
         $this->world->say($listing, ListingPatch::none()->switched([$b->id], false));
         $view = ListingView::of(ListingFigures::of($stall, $listing->refresh()->unsetRelations()));
-        self::assertSame(5, $view->held);
+        self::assertSame(5, $view->pending->held);
         self::assertSame('landed × 3, ends .00', $view->pricedBy->recipe->words);
         self::assertSame(
             ['£21.00', '£19.00'],
-            [$view->variants[0]->price?->text, $view->variants[0]->recipePrice?->text],
+            [$view->choices->variants[0]->price?->text, $view->choices->variants[0]->recipePrice?->text],
         );
     }
 
@@ -101,7 +101,7 @@ final class ListingViewTest extends AppTestCase
             ),
         );
         self::assertSame('<p>Hello</p>', $view->supplier->words);
-        self::assertSame('<p>Hello</p>', $view->words);
+        self::assertSame('<p>Hello</p>', $view->words->shown);
     }
 
     public function test_an_item_of_one_kind_reads_naturally(): void
@@ -121,7 +121,7 @@ final class ListingViewTest extends AppTestCase
         $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall, Items::item([$variant]))));
         self::assertSame(
             ['One kind', 'One piece, to the United Kingdom', []],
-            [$view->variants[0]->label, $view->sales[0]?->about, $view->options],
+            [$view->choices->variants[0]->label, $view->choices->sales[0]?->about, $view->choices->options],
         );
     }
 

@@ -41,13 +41,13 @@ final class WordsAndPicturesTest extends AppTestCase
         $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), ['title' => 'Twine tin']);
         $answer = $this->draft($listing->id)->assertOk();
         $answer
-            ->assertJsonPath('listing.title', 'Twine tin')
-            ->assertJsonPath('listing.drafts', ['words', 'search', 'alt'])
+            ->assertJsonPath('listing.title.shown', 'Twine tin')
+            ->assertJsonPath('listing.pending.drafts', ['words', 'search', 'alt'])
             ->assertJsonPath(
-                'listing.lacks.0.words',
+                'listing.stands.lacks.0.words',
                 'The description is still a draft. Read it, and change or accept it.',
             );
-        self::assertStringContainsString('Copper', $answer->json('listing.words'));
+        self::assertStringContainsString('Copper', $answer->json('listing.words.shown'));
         self::assertContains('the name', $answer->json('draft.used'));
         self::assertContains('its measures', $answer->json('draft.missing'));
         self::assertNotSame('', (string) $listing->pictures()->value('alt'));
@@ -89,8 +89,8 @@ final class WordsAndPicturesTest extends AppTestCase
             $this->stall,
             Items::item([Items::variant('a', colour: 'Copper')], 'Copper Hand Fork Ash Handle', ''),
         );
-        $first = $this->draft($listing->id, 'plain')->json('listing.words');
-        $again = $this->draft($listing->id, $manner)->assertOk()->json('listing.words');
+        $first = $this->draft($listing->id, 'plain')->json('listing.words.shown');
+        $again = $this->draft($listing->id, $manner)->assertOk()->json('listing.words.shown');
         self::assertSame($manner === 'plain', $first === $again);
         self::assertStringContainsString('copper', mb_strtolower($again));
     }
@@ -128,15 +128,15 @@ final class WordsAndPicturesTest extends AppTestCase
             Items::item([Items::variant('a')], 'HOT 2026 Twine Tin TT-200 BEST SELLER', self::PROSE),
         );
         $page = $this->getJson(route('bench.listing.view', [$this->stall, $listing]))->assertOk();
-        self::assertSame(['code', 'shouting', 'stuffing'], array_column($page->json('titleNotes'), 'kind'));
-        self::assertSame(['boilerplate', 'contact'], array_column($page->json('junk'), 'kind'));
+        self::assertSame(['code', 'shouting', 'stuffing'], array_column($page->json('title.notes'), 'kind'));
+        self::assertSame(['boilerplate', 'contact'], array_column($page->json('words.notes'), 'kind'));
         $this->world->listing(
             $this->stall,
             Items::item([Items::variant('z')], 'hot 2026 twine tin tt-200 best seller', id: 'T-2'),
         );
         self::assertSame(
             'same',
-            $this->getJson(route('bench.listing.view', [$this->stall, $listing]))->json('titleNotes.0.kind'),
+            $this->getJson(route('bench.listing.view', [$this->stall, $listing]))->json('title.notes.0.kind'),
         );
         $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
             'search_title' => 'Twine tin',

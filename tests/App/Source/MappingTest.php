@@ -76,10 +76,10 @@ final class MappingTest extends AppTestCase
             ->assertOk()
             ->assertInertia(
                 fn ($p) => $p
-                    ->where('supplier.items', 14)
-                    ->has('supplier.rejects', 2)
-                    ->where('supplier.rejects.0.value', 'on request')
-                    ->where('supplier.ready', true),
+                    ->where('supplier.has.items', 14)
+                    ->has('supplier.pulls.rejects', 2)
+                    ->where('supplier.pulls.rejects.0.value', 'on request')
+                    ->where('supplier.table.ready', true),
             );
     }
 

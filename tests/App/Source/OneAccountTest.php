@@ -58,7 +58,7 @@ final class OneAccountTest extends AppTestCase
         sort($pulled);
         self::assertSame([$this->one->id, $this->other->id], $pulled);
         self::assertNotNull($this->other->refresh()->heard_at);
-        self::assertStringContainsString('Its last news', (string) $this->seen($this->second, $this->other)->news);
+        self::assertStringContainsString('Its last news', (string) $this->seen($this->second, $this->other)->stands->news);
         $this->news(['event' => 'e-2', 'kind' => 'item.changed', 'item' => 'OD-1001'], 'forged')->assertForbidden();
     }
 
@@ -80,10 +80,10 @@ final class OneAccountTest extends AppTestCase
         (new KeepListening())($this->one);
         self::assertSame($this->address(), $this->one->ordering()?->listensAt($this->one->access()));
         $seen = $this->seen($this->first, $this->one->refresh());
-        self::assertTrue($seen->missed);
-        self::assertStringStartsWith('Since 3 hours ago its news may have gone', (string) $seen->news);
+        self::assertTrue($seen->stands->missed);
+        self::assertStringStartsWith('Since 3 hours ago its news may have gone', (string) $seen->stands->news);
         (new KeepListening())($this->one);
-        self::assertFalse($this->seen($this->first, $this->one->refresh())->missed, 'the next pull finds it in order');
+        self::assertFalse($this->seen($this->first, $this->one->refresh())->stands->missed, 'the next pull finds it in order');
     }
 
     public function test_one_that_was_connected_before_gets_its_account_at_its_next_pull(): void

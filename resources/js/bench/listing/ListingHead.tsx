@@ -24,9 +24,9 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload, onGo
   const handle = useHandle();
   const [busy, setBusy] = useState(false);
   const [history, setHistory] = useState(false);
-  const first = listing.lacks[0];
-  const more = listing.lacks.length - 1;
-  const shown = listing.state === 'in_window';
+  const first = listing.stands.lacks[0];
+  const more = listing.stands.lacks.length - 1;
+  const shown = listing.stands.state === 'in_window';
 
   const run = async (call: () => Promise<void>) => {
     setBusy(true);
@@ -81,10 +81,10 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload, onGo
       )}
       <div className="min-w-0 max-lg:flex-1">
         <h1 className="name text-[24px] leading-tight max-md:line-clamp-2 max-md:text-[20px] md:truncate">
-          {listing.title || 'Without a title'}
+          {listing.title.shown || 'Without a title'}
         </h1>
         <p className="text-mute">
-          {listing.stateWords} · from {listing.supplier.name} ·{' '}
+          {listing.stands.words} · from {listing.supplier.name} ·{' '}
           <button
             type="button"
             className="underline decoration-line underline-offset-3 hover:text-ink"
@@ -141,7 +141,7 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload, onGo
             data-lack
           >
             <span className="font-semibold text-ochre">
-              {more > 0 ? `${String(listing.lacks.length)} things left:` : '1 thing left:'}
+              {more > 0 ? `${String(listing.stands.lacks.length)} things left:` : '1 thing left:'}
             </span>{' '}
             {first.words}
           </button>

@@ -10,7 +10,7 @@ export function OrderFields({
   listing: ListingView;
   onSay: (order: Record<string, string>) => Promise<boolean>;
 }) {
-  const given = { ...listing.order, tags: listing.order.tags.join(', ') };
+  const given = { ...listing.details.order, tags: listing.details.order.tags.join(', ') };
   const field = (name: keyof typeof given, label: string, placeholder: string) => (
     <OrderField
       name={name}

@@ -41,7 +41,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
   const [sourcing, setSourcing] = useState<number | null>(null);
   const draft = (field: string) => (
     <DraftMark
-      draft={listing.drafts.includes(field)}
+      draft={listing.pending.drafts.includes(field)}
       what={field}
       onAccept={() =>
         void send<ListingView>('POST', route('bench.accept', [handle, listing.id]), { fields: [field] })
@@ -61,10 +61,10 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
   };
   // From the words as they are when its turn comes: what was just typed is said before.
   const cut = (sentences: string[]) =>
-    void edits.patch((now: ListingView) => ({ words: withoutSentences(now.words, sentences) }));
+    void edits.patch((now: ListingView) => ({ words: withoutSentences(now.words.shown, sentences) }));
   const meantSo = (place: string) => (
     <MeantSo
-      lack={listing.lacks.find((l) => l.place === place && l.meant.length > 0)}
+      lack={listing.stands.lacks.find((l) => l.place === place && l.meant.length > 0)}
       onSay={(meant) => void edits.patch({ meant })}
     />
   );
@@ -77,18 +77,18 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         mark={
           <>
             <Held
-              held={listing.titleHeld}
+              held={listing.title.held}
               what="the title"
               onFollow={() => void edits.patch({ title: null, follow: true })}
             />
             {draft('title')}
           </>
         }
-        after={`${String(listing.title.length)} letters`}
+        after={`${String(listing.title.shown.length)} letters`}
       >
-        <TitleField title={listing.title} onSay={(title) => edits.patch({ title })} />
+        <TitleField title={listing.title.shown} onSay={(title) => edits.patch({ title })} />
         <Notes
-          notes={listing.titleNotes}
+          notes={listing.title.notes}
           label="About the title"
           fix="better it"
           onFix={(n) => void edits.patch({ title: n.instead })}
@@ -117,10 +117,10 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
           onLook={(p) => setLooking(p.id)}
         />
       </Part>
-      {listing.options.length > 0 && (
+      {listing.choices.options.length > 0 && (
         <Part place="names" label="Options, as shoppers read them">
           <NamesEditor
-            options={listing.options}
+            options={listing.choices.options}
             onSay={(names) => edits.patch({ names })}
             onOrder={(order) => edits.patch({ option_order: order })}
             onValues={(option, values) => edits.patch({ value_order: { option, values } })}
@@ -137,7 +137,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
           onAcross={(across) => edits.patch({ across })}
         />
         <VariantGrid
-          rows={listing.variants}
+          rows={listing.choices.variants}
           at={at}
           onAt={onAt}
           onSources={(row) => setSourcing(row.id)}
@@ -150,7 +150,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         mark={
           <>
             <Held
-              held={listing.wordsHeld}
+              held={listing.words.held}
               what="the words"
               onFollow={() => void edits.patch({ words: null, follow: true })}
             />
@@ -158,11 +158,11 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
           </>
         }
       >
-        <JunkNotes junk={listing.junk} onCut={cut} />
+        <JunkNotes junk={listing.words.notes} onCut={cut} />
         {meantSo('words')}
         <WordsEditor
           key={listing.id}
-          html={listing.words}
+          html={listing.words.shown}
           pictures={listing.pictures.shown}
           onSay={(html) => edits.patch({ words: html })}
         />
@@ -171,7 +171,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         place="search"
         label="As search engines show it"
         mark={draft('search')}
-        after={listing.search.held ? undefined : 'follows the title and the words'}
+        after={listing.details.search.held ? undefined : 'follows the title and the words'}
       >
         <SearchPreview listing={listing} onSay={edits.patch} />
       </Part>
@@ -181,13 +181,13 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
       <DropSheet listing={listing.id} option={dropping} onClose={() => setDropping(null)} onDropped={step} />
       <PictureSheet
         picture={listing.pictures.shown.find((p) => p.id === looking) ?? null}
-        options={listing.options.filter((o) => !o.dropped)}
+        options={listing.choices.options.filter((o) => !o.dropped)}
         onClose={() => setLooking(null)}
         onSay={(picture, own) => edits.picture(picture, own)}
       />
       <SourcesSheet
         listing={listing.id}
-        variant={listing.variants.find((v) => v.id === sourcing) ?? null}
+        variant={listing.choices.variants.find((v) => v.id === sourcing) ?? null}
         onClose={() => setSourcing(null)}
         onChanged={step}
       />

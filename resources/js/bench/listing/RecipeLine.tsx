@@ -22,7 +22,7 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
   const handle = useHandle();
   const { pricedBy } = listing;
   const [laddering, setLaddering] = useState(false);
-  const sizes = listing.options.filter((o) => !o.dropped && o.values.length > 1);
+  const sizes = listing.choices.options.filter((o) => !o.dropped && o.values.length > 1);
   const stepped = sizes.find((o) => o.name === pricedBy.option) ?? sizes[0];
   const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink focus:border-you';
   return (
@@ -55,7 +55,7 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
         </p>
       )}
       <p className="flex flex-wrap items-baseline gap-1.5 text-mute">
-        {listing.variants.length > 1 && (
+        {listing.choices.variants.length > 1 && (
           <>
             <select
               aria-label="How the variants’ prices go together"
@@ -133,7 +133,11 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
           {pricedBy.rungs === 0 ? 'multi-buy ladder' : `multi-buy ladder with ${count(pricedBy.rungs, 'rung')}`}
         </button>
       </p>
-      <MultiBuy listing={laddering ? listing.id : null} title={listing.title} onClose={() => setLaddering(false)} />
+      <MultiBuy
+        listing={laddering ? listing.id : null}
+        title={listing.title.shown}
+        onClose={() => setLaddering(false)}
+      />
     </div>
   );
 }

@@ -33,8 +33,8 @@ export function SearchPreview({
   listing: ListingView;
   onSay: (own: Record<string, unknown>) => Promise<boolean>;
 }) {
-  const titleField = useTyped(listing.search.title, (typed) => onSay({ search_title: typed }));
-  const wordsField = useTyped(listing.search.words, (typed) => onSay({ search_words: typed }));
+  const titleField = useTyped(listing.details.search.title, (typed) => onSay({ search_title: typed }));
+  const wordsField = useTyped(listing.details.search.words, (typed) => onSay({ search_words: typed }));
   const title = titleField.value;
   const words = wordsField.value;
   const shown = useMemo(() => ({ title: cut(title, TITLE), words: cut(words, WORDS) }), [title, words]);
@@ -47,7 +47,7 @@ export function SearchPreview({
         style={{ zoom: SMALLER, fontFamily: 'Arial, "Liberation Sans", Helvetica, sans-serif' }}
       >
         <p className="text-[12px] text-[#4d5156]">
-          {listing.shopUrl?.replace(/^https?:\/\//, '') ?? 'your shop › goods'}
+          {listing.stands.shopUrl?.replace(/^https?:\/\//, '') ?? 'your shop › goods'}
         </p>
         <p className="text-[20px] leading-[26px] whitespace-nowrap text-[#1a0dab]" style={{ width: TITLE.width }}>
           {shown.title}

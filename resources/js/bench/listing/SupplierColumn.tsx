@@ -9,16 +9,16 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
   return (
     <div className="min-h-0 flex-1 overflow-auto px-5 pb-8" tabIndex={0} role="group" aria-label="The supplier’s word">
       {listing.supplier.madeFrom && <MadeFrom from={listing.supplier.madeFrom} />}
-      {listing.changes.length > 0 && (
+      {listing.pending.changes.length > 0 && (
         <Part
           label={
-            listing.changes.length === 1
+            listing.pending.changes.length === 1
               ? 'Changed since you agreed'
-              : `${String(listing.changes.length)} changes since you agreed`
+              : `${String(listing.pending.changes.length)} changes since you agreed`
           }
         >
           <ul className="space-y-2">
-            {listing.changes.slice(0, 6).map((c, i) => (
+            {listing.pending.changes.slice(0, 6).map((c, i) => (
               <li key={i} data-change={c.kind}>
                 <div className="text-ink">
                   <span className="text-mute">{c.about}:</span> {c.before} <Arrow /> <b>{c.after}</b>
@@ -33,8 +33,8 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
           </ul>
         </Part>
       )}
-      <Part label={listing.titleHeld ? 'Title, shut out by yours' : 'Title'}>
-        <p className={clsx(listing.titleHeld ? 'text-sup-quiet line-through decoration-sup/40' : 'text-sup')}>
+      <Part label={listing.title.held ? 'Title, shut out by yours' : 'Title'}>
+        <p className={clsx(listing.title.held ? 'text-sup-quiet line-through decoration-sup/40' : 'text-sup')}>
           {listing.supplier.title}
         </p>
       </Part>
@@ -61,9 +61,9 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
           )}
         </div>
       </Part>
-      <Part label={listing.wordsHeld ? 'Words, shut out by yours' : 'Words'}>
+      <Part label={listing.words.held ? 'Words, shut out by yours' : 'Words'}>
         <div
-          className={clsx('prose-words', listing.wordsHeld ? 'text-sup-quiet' : 'text-sup')}
+          className={clsx('prose-words', listing.words.held ? 'text-sup-quiet' : 'text-sup')}
           dangerouslySetInnerHTML={{ __html: listing.supplier.words }}
         />
       </Part>

@@ -42,7 +42,7 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
         setDraft(answer.draft);
         undo(
           answer.change,
-          answer.listing.drafts.length > 0
+          answer.listing.pending.drafts.length > 0
             ? 'Drafts are written. Read them before they go out.'
             : 'Nothing was left to draft.',
         );

@@ -12,10 +12,10 @@ export function useListing(given: ListingView) {
   const [stamp, setStamp] = useState(0);
   const firstOn = Math.max(
     0,
-    given.variants.findIndex((v) => v.on),
+    given.choices.variants.findIndex((v) => v.on),
   );
   const [at, setAt] = useState(firstOn);
-  const till = useTriedPrice(given.id, listing.sales[at] ?? null);
+  const till = useTriedPrice(given.id, listing.choices.sales[at] ?? null);
   const { stop } = till;
 
   useEffect(() => {

@@ -19,14 +19,14 @@ export function HowOften({ supplier, update, handle }: Props) {
     >
       <ChoiceField
         label="It is pulled"
-        value={supplier.schedule}
-        choices={Object.entries(supplier.schedules).map(([value, label]) => ({ value, label }))}
+        value={supplier.rhythm.schedule}
+        choices={Object.entries(supplier.rhythm.schedules).map(([value, label]) => ({ value, label }))}
         onChange={(e) => update({ schedule: e.target.value })}
       />
-      {supplier.tellsWhatMoves && (
+      {supplier.rhythm.tellsWhatMoves && (
         <ChoiceField
           label="Stock and cost of what you sell, besides"
-          value={String(supplier.movingEvery ?? '')}
+          value={String(supplier.rhythm.movingEvery ?? '')}
           choices={[
             { value: '', label: 'with the rest' },
             { value: '15', label: 'every quarter of an hour' },
@@ -37,8 +37,8 @@ export function HowOften({ supplier, update, handle }: Props) {
         />
       )}
       <div className="flex items-end gap-3">
-        <Button onClick={() => update({ paused: !supplier.paused })}>
-          {supplier.paused ? 'Go on pulling' : 'Pause it'}
+        <Button onClick={() => update({ paused: !supplier.rhythm.paused })}>
+          {supplier.rhythm.paused ? 'Go on pulling' : 'Pause it'}
         </Button>
         <Ask
           button="Disconnect"

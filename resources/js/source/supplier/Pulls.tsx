@@ -13,11 +13,11 @@ export function Pulls({ supplier, setOpened }: Props) {
   return (
     <section className="mt-7" aria-label="Pulls">
       <h2 className="name text-[19px]">Pulls</h2>
-      {supplier.runs.length === 0 ? (
+      {supplier.pulls.runs.length === 0 ? (
         <p className="text-mute">None yet.</p>
       ) : (
         <Table heads={['When', 'How it went', 'Took', '']}>
-          {supplier.runs.map((r) => (
+          {supplier.pulls.runs.map((r) => (
             <tr key={r.id} className="border-t border-line align-top [&>td]:py-1.5 [&>td]:pr-4">
               <td className="whitespace-nowrap text-mute">{r.when}</td>
               <td>

@@ -12,14 +12,14 @@ export function Rejects({ supplier, handle }: Props) {
     <section className="mt-7" aria-label="Rows left out">
       <div className="flex items-baseline gap-4">
         <h2 className="name text-[19px]">Rows that couldn’t be used</h2>
-        {supplier.rejectsRun !== null && (
-          <a href={route('source.run.rejects', [handle, supplier.rejectsRun])} className="underline" data-rejects>
+        {supplier.pulls.rejectsRun !== null && (
+          <a href={route('source.run.rejects', [handle, supplier.pulls.rejectsRun])} className="underline" data-rejects>
             Download them all
           </a>
         )}
       </div>
       <Table heads={['Row', 'Column', 'Value', 'Why']}>
-        {supplier.rejects.map((r) => (
+        {supplier.pulls.rejects.map((r) => (
           <tr key={`${String(r.row)}-${r.column}`} className="border-t border-line [&>td]:py-1.5 [&>td]:pr-4">
             <td>{r.row}</td>
             <td>{r.column}</td>

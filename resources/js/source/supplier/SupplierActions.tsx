@@ -24,7 +24,7 @@ export function SupplierActions({ run, supplier, setRun, handle }: Props) {
         <RunBar run={run} what={`Pulling ${supplier.name}`} onChanged={setRun} />
       ) : (
         <>
-          {supplier.ready && supplier.connected && (
+          {supplier.table.ready && supplier.stands.connected && (
             <Button
               kind="do"
               onClick={() =>
@@ -36,7 +36,7 @@ export function SupplierActions({ run, supplier, setRun, handle }: Props) {
               Pull now
             </Button>
           )}
-          {supplier.mapped && (
+          {supplier.table.mapped && (
             <Link
               href={route('source.mapping', [handle, supplier.id])}
               className={clsx(
@@ -44,10 +44,10 @@ export function SupplierActions({ run, supplier, setRun, handle }: Props) {
                 'hover:bg-paper',
               )}
             >
-              {supplier.ready ? 'What its columns mean' : 'Say what its columns mean'}
+              {supplier.table.ready ? 'What its columns mean' : 'Say what its columns mean'}
             </Link>
           )}
-          {supplier.sent && (
+          {supplier.table.sent && (
             <>
               <Button onClick={() => file.current?.click()}>Send a newer file</Button>
               <input
