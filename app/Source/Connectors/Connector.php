@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
+use WindowStall\Core\Landing\Quote;
+
 /**
  * How the workshop reads one kind of supplier. One folder per kind; {@see Connectors} finds them. docs/connectors.md
  * says how to add one.

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Source\Landing;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Landing\LandsItems;
+use WindowStall\Core\Landing\Quote;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\ParcelToQuote;
-use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\SupplierConnection;
 
@@ -39,7 +40,7 @@ final class DeliveryQuotes
         foreach ($items as $item) {
             foreach ($item->variants as $variant) {
                 foreach ($variant->stock as $warehouse => $pieces) {
-                    $wanted[$warehouse.'|'.$variant->grams] ??= new ParcelToQuote($warehouse, $market, $variant->grams);
+                    $wanted[LandsItems::key($warehouse, $variant->grams)] ??= new ParcelToQuote($warehouse, $market, $variant->grams);
                 }
             }
         }
@@ -89,7 +90,7 @@ final class DeliveryQuotes
             ->get();
         foreach ($rows as $row) {
             $methods = array_values((array) json_decode((string) $row->methods, true));
-            $known[$row->warehouse.'|'.$row->grams] = array_map(
+            $known[LandsItems::key($row->warehouse, (int) $row->grams)] = array_map(
                 static fn (array $q): Quote => new Quote(...$q),
                 $methods,
             );

@@ -6,15 +6,10 @@ namespace WindowStall\Source\Landing;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Core\Delivery\DayRange;
-use WindowStall\Core\Landing\Duty;
 use WindowStall\Core\Landing\LandedCost;
-use WindowStall\Core\Landing\Offer;
-use WindowStall\Core\Money\Money;
-use WindowStall\Core\Money\Rates;
+use WindowStall\Core\Landing\LandsItems;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\Variant;
-use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
@@ -200,11 +195,10 @@ final readonly class LandItems
      */
     public function variants(Stall $stall, SupplierConnection $connection, Item $item, string $market): array
     {
-        $quotes = $this->quotes->for($connection, $market, [$item]);
-        $sheet = CostSheet::of($stall);
+        $lands = $this->lands($stall, $connection, [$item], $market);
         $landed = [];
         foreach ($item->variants as $variant) {
-            $best = self::land($item, $variant, $quotes, $sheet->rates(), $sheet->duty($market), $sheet->parcelOf($connection->id));
+            $best = $lands->variant($item, $variant);
             if ($best !== null) {
                 $landed[$variant->id] = $best;
             }
@@ -244,26 +238,34 @@ final readonly class LandItems
      */
     public function figures(Stall $stall, SupplierConnection $connection, array $items, string $market): array
     {
-        $sheet = CostSheet::of($stall);
-        $duty = $sheet->duty($market);
-        $handling = $sheet->parcelOf($connection->id);
-        $quotes = $this->quotes->for($connection, $market, array_values($items));
+        $lands = $this->lands($stall, $connection, array_values($items), $market);
         $figures = ['variants' => [], 'items' => []];
         foreach ($items as $key => $item) {
-            $cheapest = null;
             foreach ($item->variants as $variant) {
-                $landed = self::land($item, $variant, $quotes, $sheet->rates(), $duty, $handling);
-                // Of one that can't be sent home at all that is said instead.
-                $beyond = $landed === null ? 0 : self::outOfReach($variant, $quotes);
-                $figures['variants'][] = self::row($key, $variant->id, $landed, $beyond);
-                if ($landed !== null && ($cheapest === null || $landed->total->compare($cheapest->total) < 0)) {
-                    $cheapest = $landed;
-                }
+                $landed = $lands->variant($item, $variant);
+                $figures['variants'][] = self::row($key, $variant->id, $landed, $lands->outOfReach($variant));
             }
-            $figures['items'][] = self::row($key, '', $cheapest, 0);
+            $figures['items'][] = self::row($key, '', $lands->cheapest($item), 0);
         }
 
         return $figures;
+    }
+
+    /**
+     * @param  list<Item>  $items
+     *
+     * @throws SupplierTrouble
+     */
+    private function lands(Stall $stall, SupplierConnection $connection, array $items, string $market): LandsItems
+    {
+        $sheet = CostSheet::of($stall);
+
+        return new LandsItems(
+            $this->quotes->for($connection, $market, $items),
+            $sheet->rates(),
+            $sheet->duty($market),
+            $sheet->parcelOf($connection->id),
+        );
     }
 
     /** @return array{stock: int, variants: int, rating: int|null, category: string} what is shown beside it */
@@ -275,47 +277,6 @@ final readonly class LandItems
             'rating' => $item->ratingTenths,
             'category' => $item->category,
         ];
-    }
-
-    /**
-     * Pieces in warehouses from which nothing is sent to the market.
-     *
-     * @param  array<string, list<Quote>>  $quotes
-     */
-    private static function outOfReach(Variant $variant, array $quotes): int
-    {
-        $beyond = 0;
-        foreach ($variant->stock as $warehouse => $pieces) {
-            $beyond += ($quotes[$warehouse.'|'.$variant->grams] ?? []) === [] ? $pieces : 0;
-        }
-
-        return $beyond;
-    }
-
-    /** @param  array<string, list<Quote>>  $quotes */
-    private static function land(
-        Item $item,
-        Variant $variant,
-        array $quotes,
-        Rates $rates,
-        Duty $duty,
-        Money $handling,
-    ): ?LandedCost {
-        $offers = [];
-        foreach ($variant->stock as $warehouse => $pieces) {
-            foreach ($quotes[$warehouse.'|'.$variant->grams] ?? [] as $quote) {
-                $offers[] = new Offer(
-                    $warehouse,
-                    $quote->method,
-                    new Money($quote->price, $variant->cost->currency),
-                    (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing),
-                    $pieces,
-                    $quote->further === null ? null : new Money($quote->further, $variant->cost->currency),
-                );
-            }
-        }
-
-        return LandedCost::best($variant->cost, $offers, $rates, $duty, $handling);
     }
 
     /** @return LandedRow */

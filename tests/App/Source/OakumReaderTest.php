@@ -100,7 +100,7 @@ final class OakumReaderTest extends AppTestCase
     {
         self::assertSame([], OakumReader::quotes([]));
         self::assertEquals(
-            new \WindowStall\Source\Connectors\Quote('Economy', 300, 2, 4),
+            new \WindowStall\Core\Landing\Quote('Economy', 300, 2, 4),
             OakumReader::quotes([['method' => 'Economy', 'price' => 300, 'days' => [2, 4]]])[0],
         );
         $this->expectException(SupplierTrouble::class);

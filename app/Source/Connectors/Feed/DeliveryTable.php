@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace WindowStall\Source\Connectors\Feed;
 
 use WindowStall\Core\Feeds\DecimalSign;
+use WindowStall\Core\Landing\Quote;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Source\Connectors\ParcelToQuote;
-use WindowStall\Source\Connectors\Quote;
 use WindowStall\Support\Refusal;
 
 /**

@@ -6,10 +6,10 @@ namespace WindowStall\Source\Connectors\Oakum;
 
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Core\Landing\Quote;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\Variant;
-use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\Reading;
 use WindowStall\Source\Connectors\SaidParcel;
 use WindowStall\Source\Connectors\SupplierAnswer;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Connectors\Tannet;
 
 use Illuminate\Http\Request;
+use WindowStall\Core\Landing\Quote;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Access;
@@ -18,7 +19,6 @@ use WindowStall\Source\Connectors\OffersExtras;
 use WindowStall\Source\Connectors\ParcelToQuote;
 use WindowStall\Source\Connectors\PrintOrder;
 use WindowStall\Source\Connectors\PrintsArtwork;
-use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\Reading;
 use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierNews;
