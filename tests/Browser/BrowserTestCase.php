@@ -137,8 +137,8 @@ abstract class BrowserTestCase extends TestCase
             const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
             const headers = {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token};
             const say = async (path) => {
-                const {version, lacks} = await (await fetch(path + '/view', {headers})).json();
-                const meant = lacks.flatMap((lack) => lack.meant);
+                const {version, stands} = await (await fetch(path + '/view', {headers})).json();
+                const meant = stands.lacks.flatMap((lack) => lack.meant);
                 await fetch(path, {method: 'PATCH', headers, body: JSON.stringify({version, meant})});
             };
             Promise.all(paths.map(say)).then(() => done());

@@ -269,7 +269,7 @@ final class DropAndSplitTest extends AppTestCase
         $figure = $this->figures($listing)[0];
         self::assertSame([$second, 30], [$figure->row->selling()->id, $figure->available]);
         $this->getJson(route('bench.listing.view', [$this->stall, $listing]))->assertJsonPath(
-            'variants.0.standIn',
+            'choices.variants.0.standIn',
             true,
         );
         $set([['id' => $second, 'use' => true], ['id' => $row->supplier_variant_id, 'use' => true]])

@@ -29,7 +29,7 @@ final class EditTest extends AppTestCase
     {
         $this->change(['title' => '  Hand   trowel '])
             ->assertOk()
-            ->assertJson(['title' => 'Hand trowel', 'titleHeld' => true, 'supplier' => ['title' => 'Garden Trowel NEW']]);
+            ->assertJson(['title' => ['shown' => 'Hand trowel', 'held' => true], 'supplier' => ['title' => 'Garden Trowel NEW']]);
         $this->world->pull(
             $this->stall,
             Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')], 'Garden Trowel HOT'),
@@ -40,8 +40,7 @@ final class EditTest extends AppTestCase
             'a pull never overwrites the seller',
         );
         $this->change(['title' => null, 'follow' => true])->assertJson([
-            'title' => 'Garden Trowel HOT',
-            'titleHeld' => false,
+            'title' => ['shown' => 'Garden Trowel HOT', 'held' => false],
         ]);
     }
 
@@ -49,7 +48,7 @@ final class EditTest extends AppTestCase
     {
         $this->change(['title' => ''])
             ->assertOk()
-            ->assertJson(['title' => '', 'titleHeld' => true]);
+            ->assertJson(['title' => ['shown' => '', 'held' => true]]);
         $this->postJson(route('bench.window', $this->stall), ['listings' => [$this->listing->id]])
             ->assertOk()
             ->assertJsonPath('left.0.lacks.0.place', 'title')
@@ -115,19 +114,19 @@ final class EditTest extends AppTestCase
 
     public function test_values_stand_in_the_order_the_seller_gives_them(): void
     {
-        $option = $this->change([])->json('options.0');
+        $option = $this->change([])->json('choices.options.0');
         $values = array_column($option['values'], 'value');
         self::assertGreaterThan(1, count($values));
-        $before = array_column((array) $this->change([])->json('variants'), 'id');
+        $before = array_column((array) $this->change([])->json('choices.variants'), 'id');
 
         $after = $this->change([
             'value_order' => ['option' => $option['name'], 'values' => array_reverse($values)],
         ])->assertOk();
-        self::assertSame(array_reverse($values), array_column((array) $after->json('options.0.values'), 'value'));
-        self::assertSame(array_reverse($before), array_column((array) $after->json('variants'), 'id'));
+        self::assertSame(array_reverse($values), array_column((array) $after->json('choices.options.0.values'), 'value'));
+        self::assertSame(array_reverse($before), array_column((array) $after->json('choices.variants'), 'id'));
         $this->change(['value_order' => ['option' => 'no such', 'values' => ['x']]])
             ->assertOk()
-            ->assertJsonPath('variants.0.id', end($before));
+            ->assertJsonPath('choices.variants.0.id', end($before));
     }
 
     public function test_over_long_text_is_refused_not_cut(): void
@@ -145,11 +144,11 @@ final class EditTest extends AppTestCase
         $recipe = $variant->priceIn('GB')?->price_minor;
         $this->variant(['variants' => [$variant->id], 'price' => '£20'])
             ->assertOk()
-            ->assertJsonPath('variants.0.price.text', '£20.00')
-            ->assertJsonPath('variants.0.byHand', true);
+            ->assertJsonPath('choices.variants.0.price.text', '£20.00')
+            ->assertJsonPath('choices.variants.0.byHand', true);
         $this->variant(['variants' => [$variant->id], 'price' => null])
-            ->assertJsonPath('variants.0.price.minor', $recipe)
-            ->assertJsonPath('variants.0.byHand', false);
+            ->assertJsonPath('choices.variants.0.price.minor', $recipe)
+            ->assertJsonPath('choices.variants.0.byHand', false);
     }
 
     #[TestWith(['-5', 'A price can’t be below nothing.'])]
@@ -203,8 +202,8 @@ final class EditTest extends AppTestCase
     {
         $this->change(['names' => ['Clr' => ['as' => 'Finish', 'values' => ['STL-01' => 'Steel', 'CPR-02' => '']]]])
             ->assertOk()
-            ->assertJsonPath('variants.0.label', 'Steel')
-            ->assertJsonPath('variants.1.label', 'CPR-02');
+            ->assertJsonPath('choices.variants.0.label', 'Steel')
+            ->assertJsonPath('choices.variants.1.label', 'CPR-02');
     }
 
     public function test_a_name_said_alone_leaves_the_others_as_they_are(): void

@@ -74,16 +74,16 @@ final class GateTest extends AppTestCase
         ));
         $listing->update(['own_meant' => []]);
         $this->getJson(route('bench.listing.view', [$this->stall, $listing]))
-            ->assertJsonPath('lacks.0.place', 'names')
-            ->assertJsonPath('lacks.1.place', 'words');
+            ->assertJsonPath('stands.lacks.0.place', 'names')
+            ->assertJsonPath('stands.lacks.1.place', 'words');
         $this->postJson(route('bench.window', $this->stall), ['listings' => [$listing->id]])
             ->assertJsonPath('placed', []);
         $this->change($listing, ['names' => ['Clr' => ['as' => 'Colour', 'values' => ['GRN-05' => 'Green']]]])
-            ->assertJsonPath('lacks.0.place', 'words');
+            ->assertJsonPath('stands.lacks.0.place', 'words');
         self::assertSame(1, $listing->refresh()->wording_lacks);
         $meant = $this->change($listing, ['words' => '<p>Of steel. Wholesale welcome</p>'])->json('stands.lacks.0.meant');
         self::assertSame(['Wholesale welcome'], $meant);
-        $this->change($listing, ['meant' => $meant])->assertJsonPath('lacks', []);
+        $this->change($listing, ['meant' => $meant])->assertJsonPath('stands.lacks', []);
         self::assertSame(0, $listing->refresh()->wording_lacks);
         $this->postJson(route('bench.undo', [$this->stall, $this->lastStep()]))->assertOk();
         self::assertSame([[], 1], [$listing->refresh()->own_meant, $listing->wording_lacks], 'it can be taken back');

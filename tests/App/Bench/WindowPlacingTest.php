@@ -134,7 +134,7 @@ final class WindowPlacingTest extends AppTestCase
             ->assertJsonPath('pictures.held', true)
             ->assertJsonPath('pictures.shown.0.id', $own->id)
             ->assertJsonCount(2, 'pictures.shown');
-        $this->patchJson($url, ['pictures' => []])->assertJsonPath('lacks.0.words', 'It has no picture.');
+        $this->patchJson($url, ['pictures' => []])->assertJsonPath('stands.lacks.0.words', 'It has no picture.');
         $this->patchJson($url, ['pictures' => null, 'follow' => true])
             ->assertJsonPath('pictures.held', false)
             ->assertJsonPath('pictures.shown.0.id', $suppliers->id)

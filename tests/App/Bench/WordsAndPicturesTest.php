@@ -58,10 +58,10 @@ final class WordsAndPicturesTest extends AppTestCase
 
         $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
             'words' => '<p>Mine.</p>',
-        ])->assertJsonPath('drafts', ['search', 'alt']);
+        ])->assertJsonPath('pending.drafts', ['search', 'alt']);
         $this->postJson(route('bench.accept', [$this->stall, $listing]), [
             'fields' => ['search', 'alt'],
-        ])->assertJsonPath('drafts', []);
+        ])->assertJsonPath('pending.drafts', []);
         $this->postJson(route('bench.window', $this->stall), ['listings' => [$listing->id]])->assertJsonCount(
             1,
             'placed',
@@ -142,9 +142,9 @@ final class WordsAndPicturesTest extends AppTestCase
             'search_title' => 'Twine tin',
             'search_words' => " A tin \n with a cutter ",
         ])
-            ->assertJsonPath('search.title', 'Twine tin')
-            ->assertJsonPath('search.words', 'A tin with a cutter')
-            ->assertJsonPath('search.held', true);
+            ->assertJsonPath('details.search.title', 'Twine tin')
+            ->assertJsonPath('details.search.words', 'A tin with a cutter')
+            ->assertJsonPath('details.search.held', true);
         $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
             'search_title' => str_repeat('x', 121),
             'search_words' => '',
@@ -152,7 +152,7 @@ final class WordsAndPicturesTest extends AppTestCase
         $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
             'search_title' => '',
             'search_words' => '',
-        ])->assertJsonPath('search.held', false);
+        ])->assertJsonPath('details.search.held', false);
     }
 
     public function test_markdown_becomes_what_a_description_takes(): void

@@ -49,7 +49,7 @@ final class MappingTest extends AppTestCase
         );
         self::assertSame(
             [',', true, 'GBP', false],
-            [$page['decimal'], $page['kilograms'], $page['currency'], $page['known']],
+            [$page['figures']['decimal'], $page['figures']['kilograms'], $page['currency']['code'], $page['known']],
         );
         self::assertSame(['14 items with 49 variants', 2], [$page['preview']['words'], $page['preview']['rejected']]);
         self::assertStringContainsString('Nothing can be delivered', $page['preview']['delivery']);
@@ -101,7 +101,7 @@ final class MappingTest extends AppTestCase
             array_column($page['columns'], 'field', 'name'),
         );
         self::assertSame(['P-1', 'P-3'], $page['columns'][0]['values']);
-        self::assertSame([',', 'EUR'], [$page['decimal'], $page['currency']]);
+        self::assertSame([',', 'EUR'], [$page['figures']['decimal'], $page['currency']['code']]);
         self::assertSame(['2 items with 2 variants', 1], [$page['preview']['words'], $page['preview']['rejected']]);
     }
 
@@ -132,7 +132,7 @@ final class MappingTest extends AppTestCase
         $codes = fn (): array => SupplierItem::of($this->stall)->whereNull('gone_at')->orderBy('external_id')
             ->pluck('external_id')->all();
         $page = $look();
-        self::assertSame([['pots', 'bowls'], 'pots'], [$page['parts'], $page['part']]);
+        self::assertSame([['pots', 'bowls'], 'pots'], [$page['source']['parts'], $page['source']['part']]);
         $save($page);
         self::assertSame(['A-1', 'A-2', 'A-3'], $codes());
 
@@ -140,7 +140,7 @@ final class MappingTest extends AppTestCase
         $part('jugs')->assertSessionHasErrors('said');
         $part('bowls')->assertRedirect();
         $other = $look();
-        self::assertSame(['bowls', false], [$other['part'], $other['known']]);
+        self::assertSame(['bowls', false], [$other['source']['part'], $other['known']]);
         $this->postJson(route('source.pull', [$this->stall, $connection]))->assertOk();
         self::assertSame(['A-1', 'A-2', 'A-3'], $codes(), 'until it is saved pulls go on as before');
         $save($look());
@@ -182,7 +182,7 @@ final class MappingTest extends AppTestCase
                 ['delimiter' => 'semicolons', 'encoding' => 'UTF-8', 'head' => '0'],
                 3,
             ],
-            [$names($page), $page['reading'], $page['rows']],
+            [$names($page), $page['source']['reading'], $page['source']['rows']],
         );
         $means = ['sku', 'title', 'cost', 'stock'];
         $this->put(route('source.mapping.update', [$this->stall, $connection]), $this->said($page, [
@@ -234,7 +234,7 @@ final class MappingTest extends AppTestCase
     {
         $connection = $this->kilnfold('/trade/goods.xml');
         $page = $this->pageProps($this->get(route('source.mapping', [$this->stall, $connection])))['mapping'];
-        self::assertStringStartsWith('XML', $page['about']);
+        self::assertStringStartsWith('XML', $page['source']['about']);
         $this->put(
             route('source.mapping.update', [$this->stall, $connection]),
             $this->said($page, ['delivery' => 'GB; 30 kg; 4,95; 2-4']),
@@ -384,9 +384,9 @@ final class MappingTest extends AppTestCase
                     array_filter($page['columns'], static fn (array $c): bool => $c['field'] !== null),
                 ),
             ),
-            'decimal' => $page['decimal'],
-            'kilograms' => $page['kilograms'],
-            'currency' => $page['currency'],
+            'decimal' => $page['figures']['decimal'],
+            'kilograms' => $page['figures']['kilograms'],
+            'currency' => $page['currency']['code'],
             'warehouse' => 'GB',
             'stock' => 0,
             'grams' => 500,
