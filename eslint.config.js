@@ -2,7 +2,24 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 /** Areas of the workshop, lowest first; what is shared stands below all of them. */
-const AREAS = ['lib', 'ui', 'stall', 'hooks', 'source', 'bench', 'pricing', 'drift', 'print', 'shelves', 'offers', 'delivery', 'window', 'counter', 'frame'];
+const AREAS = [
+  'lib',
+  'ui',
+  'stall',
+  'hooks',
+  'source',
+  'bench',
+  'pricing',
+  'drift',
+  'print',
+  'shelves',
+  'offers',
+  'delivery',
+  'reviews',
+  'window',
+  'counter',
+  'frame',
+];
 
 /** An area uses only those before it; what a later one shows on its screens goes into a slot. */
 const directions = AREAS.map((area, n) => ({

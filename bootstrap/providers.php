@@ -22,6 +22,7 @@ return [
     WindowStall\Shelves\ShelvesServiceProvider::class,
     WindowStall\Offers\OffersServiceProvider::class,
     WindowStall\Delivery\DeliveryServiceProvider::class,
+    WindowStall\Reviews\ReviewsServiceProvider::class,
     WindowStall\Window\WindowServiceProvider::class,
     WindowStall\Shop\ShopServiceProvider::class,
     WindowStall\Counter\CounterServiceProvider::class,

@@ -9,6 +9,7 @@ use WindowStall\Counter\Http\LettersController;
 use WindowStall\Counter\Http\OrderController;
 use WindowStall\Counter\Http\OrderDocumentsController;
 use WindowStall\Counter\Http\OwnOrderController;
+use WindowStall\Counter\Http\SaidController;
 use WindowStall\Shop\Http\SpeaksTheirs;
 
 Route::middleware(SpeaksTheirs::class)->group(function (): void {
@@ -38,6 +39,8 @@ Route::middleware(SpeaksTheirs::class)->group(function (): void {
             Route::post('/returns', [OwnOrderController::class, 'askReturn'])->name('order.return');
             Route::post('/address', [OwnOrderController::class, 'address'])->name('order.address');
             Route::post('/cancel', [OwnOrderController::class, 'cancel'])->name('order.cancel');
+            Route::get('/said', [SaidController::class, 'show'])->name('order.said');
+            Route::post('/said', [SaidController::class, 'take'])->name('order.said.take');
         });
     Route::prefix('/orders/{token}/papers')
         ->where(['token' => '[A-Za-z0-9_-]{43}', 'paper' => 'C?[0-9]{4}-[0-9]{4,9}'])

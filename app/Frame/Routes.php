@@ -15,7 +15,7 @@ final class Routes
 {
     /** Areas with screens in the workshop, in the order of the work. */
     private const AREAS = [
-        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Print', 'Shelves', 'Offers', 'Delivery', 'Window', 'Counter', 'Frame',
+        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Print', 'Shelves', 'Offers', 'Delivery', 'Reviews', 'Window', 'Counter', 'Frame',
     ];
 
     /** Numbers of rows, as they stand in addresses; more digits than these no row has. */
@@ -51,6 +51,7 @@ final class Routes
         'artwork',
         'placing',
         'file',
+        'review',
     ];
 
     public static function register(): void

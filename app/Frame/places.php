@@ -241,6 +241,11 @@ return [
         'Open the order; all of it can be given back, or pieces, some of the delivery, an amount.',
     ],
     [
+        'Said of us: what buyers wrote',
+        'reviews',
+        'review reviews rating ratings stars feedback testimonial said of us answer hide',
+    ],
+    [
         'People: who bought',
         'counter.people',
         'customer customers buyer shopper people contacts forget privacy data consent export',

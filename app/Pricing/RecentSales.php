@@ -68,17 +68,7 @@ final class RecentSales
      */
     public static function quantities(Stall $stall, int $listing): ?array
     {
-        $counts = DB::table('order_lines as l')
-            ->join('orders as o', 'o.id', '=', 'l.order_id')
-            ->join('listing_variants as v', 'v.id', '=', 'l.listing_variant_id')
-            ->where('o.stall_id', $stall->id)
-            ->where('o.state', OrderState::Paid->value)
-            ->whereRaw('COALESCE(v.listing_id, v.left_listing_id) = ?', [$listing])
-            ->groupBy('l.quantity')
-            ->selectRaw('l.quantity AS pieces, count(*) AS n')
-            ->pluck('n', 'pieces')
-            ->map(intval(...))
-            ->all();
+        $counts = self::orders($stall, $listing);
         $all = array_sum($counts);
         if ($all === 0) {
             return null;
@@ -93,5 +83,21 @@ final class RecentSales
         }
 
         return $share;
+    }
+
+    /** @return array<int, int> pieces of one variant of a listing → in how many orders so many were bought */
+    public static function orders(Stall $stall, int $listing): array
+    {
+        return DB::table('order_lines as l')
+            ->join('orders as o', 'o.id', '=', 'l.order_id')
+            ->join('listing_variants as v', 'v.id', '=', 'l.listing_variant_id')
+            ->where('o.stall_id', $stall->id)
+            ->where('o.state', OrderState::Paid->value)
+            ->whereRaw('COALESCE(v.listing_id, v.left_listing_id) = ?', [$listing])
+            ->groupBy('l.quantity')
+            ->selectRaw('l.quantity AS pieces, count(*) AS n')
+            ->pluck('n', 'pieces')
+            ->map(intval(...))
+            ->all();
     }
 }

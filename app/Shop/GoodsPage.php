@@ -7,23 +7,26 @@ namespace WindowStall\Shop;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\OptionChoices;
 use WindowStall\Bench\Pictures\Picture;
-use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
-use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Offers\Rung;
+use WindowStall\Reviews\ListingReviews;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Speech\Spoken;
 use WindowStall\Support\Views\MoneyView;
+use WindowStall\Window\Goods\GoodInHand;
 use WindowStall\Window\Goods\ShownWas;
+use WindowStall\Window\Policies\PolicyVersion;
 
 /** What the page of one of the goods shows: pictures, options, prices, stock and days, and the same as JSON-LD. */
-final readonly class GoodsPage
+final readonly class GoodsPage implements GoodInHand
 {
     /** From this many pieces down, the shopper is told how few there are. */
     public const FEW = 5;
+
+    /** Letters of the first sentence that may stand under the name. */
+    private const LINE = 140;
 
     /** Where a value is chosen, its picture stands first and wide. */
     private const FIRST = '.product:has(#o-%1$d-%2$d:checked) .shot{grid-column:auto}'.
@@ -43,10 +46,13 @@ final readonly class GoodsPage
         public array $variants,
         public ?VariantFigures $chosen,
         public string $price,
+        public Related $together,
+        private ListingReviews $reviews,
     ) {
     }
 
-    public static function of(ListingFigures $f): self
+    /** @param  Related|null  $together  where it is known already */
+    public static function of(ListingFigures $f, ?Related $together = null): self
     {
         $offer = OptionChoices::of($f);
         $phrases = $f->stall->phrases()->prime(
@@ -78,7 +84,75 @@ final readonly class GoodsPage
             $variants,
             $buyable[0] ?? ($variants[0] ?? null),
             $price,
+            $together ?? Related::to($f->stall, $f->listing),
+            ListingReviews::of($f->listing),
         );
+    }
+
+    /** Whether the shop sells nothing else. */
+    public function isOnly(): bool
+    {
+        return $this->figures->stall->only_listing_id === $this->figures->listing->id;
+    }
+
+    public function address(): string
+    {
+        return '/goods/'.$this->figures->listing->slug;
+    }
+
+    public function has(string $part): bool
+    {
+        return match ($part) {
+            'shots' => $this->pictures !== [],
+            'choices' => $this->options !== [],
+            'rungs' => $this->chosen !== null && $this->ladder($this->chosen) !== [],
+            'arrival' => $this->chosen?->days !== null,
+            'description' => RichText::plain($this->words) !== '',
+            'facts' => $this->facts() !== [],
+            'reviews' => $this->reviews->shown + $this->reviews->hidden > 0,
+            'together' => $this->together->goods !== [],
+            default => true,
+        };
+    }
+
+    public function reviews(): ListingReviews
+    {
+        return $this->reviews;
+    }
+
+    /** What the stall says of sending it back; "" where it says nothing. */
+    public function returns(): string
+    {
+        $stall = $this->figures->stall;
+
+        return (PolicyVersion::now($stall)['returns'] ?? null)?->read($stall)['period'] ?? '';
+    }
+
+    /** How the other goods come to stand there. */
+    public function togetherWords(): string
+    {
+        return Speech::say($this->together->bought ? 'shop.goods.together' : 'shop.goods.related');
+    }
+
+    /** What the shopper's browser keeps of it, as JSON: address, name, price and a small picture. */
+    public function seenAs(): string
+    {
+        $picture = $this->pictures[0] ?? null;
+
+        return (string) json_encode([
+            'url' => $this->figures->stall->seen()->path('/goods/'.$this->figures->listing->slug),
+            'title' => $this->title,
+            'price' => $this->price,
+            'picture' => $picture === null ? '' : PictureSizes::url((string) $picture->path, 400, 'webp'),
+        ], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** The first of several sentences of its description; "" where that is long. */
+    public function line(): string
+    {
+        $said = preg_split('/(?<=[.!?])\s+/u', trim(RichText::plain($this->words)), 2) ?: [];
+
+        return count($said) === 2 && mb_strlen($said[0]) <= self::LINE ? $said[0] : '';
     }
 
     public function soldOut(): bool
@@ -124,31 +198,22 @@ final readonly class GoodsPage
         return ShownWas::of($this->figures->stall, $v);
     }
 
-    /** @return list<string> what several pieces cost together, rung by rung */
-    public function rungs(VariantFigures $v): array
+    /** @return list<ShownRung> from one piece on; none where it has no ladder */
+    public function ladder(VariantFigures $v): array
     {
-        $ladder = Ladders::of($this->figures->listing, $this->figures->stall);
-        $piece = $v->shown;
-        if ($ladder === null || $piece === null) {
-            return [];
-        }
+        return ShownRung::all($this->figures, $v);
+    }
 
-        return array_map(static function (Rung $rung) use ($ladder, $piece): string {
-            $price = $ladder->price($piece, $rung->pieces);
-
-            return Speech::say(
-                'shop.goods.rung',
-                pieces: $rung->pieces,
-                price: $price,
-                each: Money::rounded($price->rational()->dividedBy($rung->pieces), $price->currency),
-            );
-        }, $ladder->rungs);
+    /** @return list<array{days: string, until: string|null, zone: string, on: array<string, list<array{string, string}>>}> */
+    public function arrivals(): array
+    {
+        return ShownArrival::of($this->figures->stall, $this->variants);
     }
 
     /**
      * @return list<array{
-     *     id: int, options: list<string>, price: string, was: string, lowest: string, rungs: list<string>,
-     *     stock: string, days: string, buyable: bool, picture: int|null,
+     *     id: int, options: list<string>, price: string, was: string, lowest: string, rungs: list<array{total: string, each: string, saves: string}>,
+     *     stock: string, days: string, buyable: bool, picture: int|null, arrival: int|null,
      * }>  for the island that follows the shopper's choice
      */
     public function choices(): array
@@ -160,11 +225,12 @@ final readonly class GoodsPage
                 'id' => $v->row->id,
                 'options' => array_map(static fn (string $n): string => $v->options[$n] ?? '', $names),
                 'price' => $v->shown === null ? '' : MoneyView::text($v->shown),
-                'rungs' => $this->rungs($v),
+                'rungs' => array_map(static fn (ShownRung $r): array => $r->toArray(), $this->ladder($v)),
                 'stock' => self::stockWords($v),
                 'days' => self::daysWords($v->days),
                 'buyable' => $v->buyable(),
                 'picture' => $this->pictureOf($v),
+                'arrival' => ShownArrival::place($this->variants, $v),
             ] + $this->was($v),
             $this->variants,
         );
@@ -265,7 +331,21 @@ final readonly class GoodsPage
                     array_filter($this->variants, static fn (VariantFigures $v): bool => $v->buyable()),
                 ),
             ),
-        ];
+        ] + $this->rated();
+    }
+
+    /** @return array<string, mixed> only what those said who bought it here */
+    private function rated(): array
+    {
+        $summary = $this->reviews->summary;
+
+        return $summary->tenths === null ? [] : ['aggregateRating' => [
+            '@type' => 'AggregateRating',
+            'ratingValue' => $summary->digits(),
+            'ratingCount' => $summary->count,
+            'bestRating' => '5',
+            'worstRating' => '1',
+        ]];
     }
 
     /** The picture the seller gave to a value of it, else the supplier's own of it. */

@@ -11,10 +11,16 @@ use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 
-/** What stands on the same shelves as one of the goods: with it on most shelves first, then what sells best. */
-final class Related
+/**
+ * Other goods beside one: those bought with it more often than by chance, where orders say so of several; else what stands
+ * on the same shelves, with it on most of them first, then what sells best.
+ */
+final readonly class Related
 {
-    private const GOODS = 4;
+    private const GOODS = 8;
+
+    /** Of fewer bought with it, those on its shelves are shown instead. */
+    private const FEW = 2;
 
     private const SAME_SHELVES = <<<'SQL'
         SELECT other.listing_id
@@ -40,21 +46,37 @@ final class Related
         LIMIT 1
         SQL;
 
+    /**
+     * @param  bool  $bought  whether they are those that were bought with it
+     * @param  list<GoodCard>  $goods
+     */
+    private function __construct(public bool $bought, public array $goods)
+    {
+    }
+
+    public static function to(Stall $stall, Listing $listing): self
+    {
+        $together = array_column(BoughtWith::of($stall, $listing), 'other');
+        $goods = array_values(array_filter(
+            WindowGoods::of($stall)->many(array_slice($together, 0, self::GOODS)),
+            static fn (GoodCard $card): bool => ! $card->soldOut,
+        ));
+
+        return count($goods) >= self::FEW ? new self(true, $goods) : new self(false, self::onShelves($stall, $listing));
+    }
+
     /** @return list<GoodCard> */
-    public static function to(Stall $stall, Listing $listing): array
+    private static function onShelves(Stall $stall, Listing $listing): array
     {
         $rows = DB::select(self::SAME_SHELVES, [$stall->id, $listing->id, self::GOODS]);
 
         return WindowGoods::of($stall)->many(array_map(intval(...), array_column($rows, 'listing_id')));
     }
 
-    /**
-     * @param  list<GoodCard>  $related
-     * @return list<string> the ends of their addresses
-     */
-    public static function slugs(array $related): array
+    /** @return list<string> the ends of their addresses */
+    public function slugs(): array
     {
-        return array_map(static fn (GoodCard $card): string => basename($card->url), $related);
+        return array_map(static fn (GoodCard $card): string => basename($card->url), $this->goods);
     }
 
     /** The shelf it is thought of as standing on; null where it stands on none. */

@@ -18,11 +18,12 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Content;
-use WindowStall\Window\Goods\GoodCard;
+use WindowStall\Window\Goods\PicksGood;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Policies\PolicyVersion;
 use WindowStall\Window\Window;
+use WindowStall\Window\Written\DressedGoods;
 use WindowStall\Window\Written\PageSays;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -38,28 +39,53 @@ final readonly class ShopRenderer
         return $this->pages->home($stall, $content);
     }
 
-    /** @param  list<GoodCard>|null  $related  where they are known already */
-    public function goods(Stall $stall, Content $content, Listing $listing, ?array $related = null): string
+    /** @param  Related|null  $related  where it is known already */
+    public function goods(Stall $stall, Content $content, Listing $listing, ?Related $related = null): string
     {
+        $page = GoodsPage::of(ListingFigures::of($stall, $listing), $related);
+        $laid = DressedGoods::of($stall, $listing)->saying($stall->phrases());
+
+        return $this->pages->goods($stall, $content, $laid, $page, self::about($stall, $page));
+    }
+
+    /** The page of goods as it is being dressed, with one of those it is for; null where nothing is in the window. */
+    private function dressedGoods(Stall $stall, WrittenPage $page): ?string
+    {
+        $good = app(PicksGood::class)->pick($stall, $page);
+        $around = Window::query()->findOrFail($stall->id)->workingContent();
+
+        return $good instanceof GoodsPage
+            ? $this->pages->goods(
+                $stall,
+                $around,
+                $page->workingContent(),
+                $good,
+                ['unlisted' => true] + self::about($stall, $good),
+                galley: true,
+            )
+            : null;
+    }
+
+    /** @return array<string, mixed> what the frame of a page of goods needs */
+    private static function about(Stall $stall, GoodsPage $page): array
+    {
+        $listing = $page->figures->listing;
         $phrases = $stall->phrases()->prime($listing->own_search_title, $listing->own_search_words);
-        $page = GoodsPage::of(ListingFigures::of($stall, $listing));
-        $plain = RichText::plain($page->words);
         $shelf = Related::shelf($stall, $listing);
         $crumbs = $shelf === null
             ? ['words' => Speech::say('shop.everything'), 'href' => '/goods']
             : ['words' => $phrases->say($shelf->name), 'href' => $shelf->address()];
 
-        return $this->pages->page($stall, $content, 'goods', [
+        return [
             'title' => $phrases->sayOrNull($listing->own_search_title) ?? $page->title,
             'good' => $page,
-            'description' => $phrases->sayOrNull($listing->own_search_words) ?? SearchCut::words($plain),
-            'path' => '/goods/'.$listing->slug,
-            'crumbs' => [$crumbs, ['words' => $page->title, 'href' => '/goods/'.$listing->slug]],
-            'related' => $related ?? Related::to($stall, $listing),
+            'description' => $phrases->sayOrNull($listing->own_search_words)
+                ?? SearchCut::words(RichText::plain($page->words)),
+            'path' => $page->isOnly() ? '/' : '/goods/'.$listing->slug,
+            'crumbs' => $page->isOnly() ? [] : [$crumbs, ['words' => $page->title, 'href' => '/goods/'.$listing->slug]],
             'shared' => $page->pictures === [] ? '' : SharedPicture::composed($stall, '/goods/'.$listing->slug),
-            'returns' => (PolicyVersion::now($stall)['returns'] ?? null)?->read($stall)['period'] ?? '',
             'soldTo' => $page->soldTo(),
-        ]);
+        ];
     }
 
     /** A list of goods, narrowed as it was asked. */
@@ -108,6 +134,14 @@ final readonly class ShopRenderer
     /** A page that the seller wrote, as it is being dressed. */
     public function sheet(Stall $stall, WrittenPage $page): string
     {
+        if ($page->isOfGoods()) {
+            return $this->dressedGoods($stall, $page) ?? $this->bare(
+                $stall,
+                Window::query()->findOrFail($stall->id)->workingContent(),
+                'no-goods',
+                ['title' => $page->title],
+            );
+        }
         $around = Window::query()->findOrFail($stall->id)->workingContent();
 
         return $this->pages->written($stall, $around, $page->workingContent(), [

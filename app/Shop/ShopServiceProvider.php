@@ -10,10 +10,16 @@ use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Shop\Ready\NoteStaleGoods;
 use WindowStall\Shop\Ready\ThrowStalePages;
 use WindowStall\Stall\Events\PagesWentStale;
+use WindowStall\Window\Goods\PicksGood;
 
-/** What Shop listens to. */
+/** What Shop listens to, and what it answers Window. */
 final class ShopServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind(PicksGood::class, PickGood::class);
+    }
+
     public function boot(): void
     {
         Event::listen(ListingsChanged::class, NoteStaleGoods::class);

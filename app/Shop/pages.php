@@ -8,11 +8,15 @@ use WindowStall\Shop\Http\ListController;
 use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PublishedPagesController;
 use WindowStall\Shop\Http\RobotsController;
+use WindowStall\Shop\Http\SaidOfController;
 
 // What shoppers look around in: at the shop's own address for the home market, and below "/ie" for another.
 Route::get('/', [PageController::class, 'home'])->name('home');
 Route::get('/goods/{slug}', [PageController::class, 'goods'])
     ->name('goods')
+    ->where('slug', '[a-z0-9-]+');
+Route::get('/goods/{slug}/said', SaidOfController::class)
+    ->name('goods.said')
     ->where('slug', '[a-z0-9-]+');
 Route::get('/goods', [ListController::class, 'all'])->name('goods.all');
 Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');

@@ -66,6 +66,8 @@ use WindowStall\Support\Speech\Spoken;
  * @property bool $open whether shoppers are let in
  * @property Carbon|null $opened_at when the shop was first opened
  * @property string|null $reminder_words what shoppers are told who left a basket at the checkout; null: nobody is
+ * @property int|null $only_listing_id the one listing its shop sells; null where it sells many
+ * @property int|null $reviews_after_days after it was there buyers are asked what they say of it; null where nobody is
  * @property int $reminder_hours so long after they left
  * @property bool $straight_to_checkout whether goods can be bought without a look at the basket
  * @property int $promise_days the shop promises delivery within so many working days

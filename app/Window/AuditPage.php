@@ -11,16 +11,21 @@ use WindowStall\Core\Window\PhoneAudit;
 use WindowStall\Core\Window\SectionFacts;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\GoodCard;
+use WindowStall\Window\Goods\GoodsAround;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Views\AuditView;
 use WindowStall\Window\Written\WrittenPage;
 
 /** Brings together what the sheet measured and what is known of the sections, for the rules in core. */
-final class AuditPage
+final readonly class AuditPage
 {
+    public function __construct(private GoodsAround $around)
+    {
+    }
+
     public function __invoke(Stall $stall, Window|WrittenPage $page, Measured $measured): AuditView
     {
-        $goods = WindowGoods::of($stall);
+        $goods = $this->around->of($stall, $page);
         $content = $page->workingContent();
         $facts = [];
         foreach ($content->sections as $section) {
@@ -29,7 +34,7 @@ final class AuditPage
             }
         }
         $findings = array_values(array_filter(
-            PhoneAudit::of($measured, $facts, $goods->days(), sells: $content->plan === Plan::Front),
+            PhoneAudit::of($measured, $facts, $goods->days(), sells: $content->plan !== Plan::Page),
             static fn (AuditFinding $finding): bool => ! in_array($finding->key, $page->waved, true),
         ));
 
@@ -46,7 +51,10 @@ final class AuditPage
 
         return new SectionFacts(
             id: $section->id,
-            sells: $cards !== [] || ($data['tiles'] ?? []) !== [] || ($data['href'] ?? null) !== null,
+            sells: $cards !== []
+                || ($data['tiles'] ?? []) !== []
+                || ($data['href'] ?? null) !== null
+                || ($data['good'] ?? null) !== null,
             nowhere: self::nowhere($section, $goods),
             soldOut: array_values(array_map(static fn (GoodCard $card): int => $card->id, $gone)),
             shown: count($cards),

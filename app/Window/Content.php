@@ -65,9 +65,9 @@ final readonly class Content
      *
      * @throws Refusal
      */
-    public static function page(array $sections): self
+    public static function page(array $sections, Plan $plan = Plan::Page): self
     {
-        return self::from(['look' => Look::restore([])->toArray(), 'sections' => $sections], Plan::Page);
+        return self::from(['look' => Look::restore([])->toArray(), 'sections' => $sections], $plan);
     }
 
     /**

@@ -6,7 +6,7 @@ namespace WindowStall\Window;
 
 use WindowStall\Core\Window\Changes;
 use WindowStall\Stall\Stall;
-use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Goods\GoodsAround;
 use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Views\LookView;
 use WindowStall\Window\Views\MarginNoteView;
@@ -17,17 +17,17 @@ use WindowStall\Window\Views\StandingView;
 /** What the galley has to replace after a saving: the sections that changed, and nothing else. */
 final readonly class PatchSheet
 {
-    public function __construct(private PageRenderer $pages)
+    public function __construct(private PageRenderer $pages, private GoodsAround $around)
     {
     }
 
     public function __invoke(Stall $stall, SavedCopy $saved): SavedCopyView
     {
         // A written page wears what the front page is being dressed in.
-        $content = $saved->after->plan === Plan::Page
+        $content = $saved->after->plan !== Plan::Front
             ? $saved->after->wearing(Window::query()->findOrFail($stall->id)->workingContent()->look)
             : $saved->after;
-        $goods = WindowGoods::of($stall);
+        $goods = $this->around->of($stall, $saved->copy);
         $decided = Changes::ofLook($saved->before->look->toArray(), $saved->after->look->toArray());
         $style = $this->pages->style($content);
         $html = $notes = [];

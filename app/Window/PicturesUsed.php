@@ -18,7 +18,7 @@ final class PicturesUsed
         foreach (self::on($window->publishedContent(), ' (as published)') as $id => $places) {
             $used[$id] ??= $places;
         }
-        foreach (WrittenPage::of($stall)->get() as $page) {
+        foreach (WrittenPage::dressed($stall)->get() as $page) {
             $where = ' on “'.$page->title.'”';
             $there = self::on($page->workingContent(), $where)
                 + self::on($page->publishedContent(), $where.' (as published)');

@@ -6,11 +6,12 @@ namespace WindowStall\Window;
 
 use WindowStall\Window\Sections\SectionKind;
 
-/** Which page of the shop sections are laid on: the front page, or one that the seller wrote. */
+/** Which page of the shop sections are laid on: the front page, one that the seller wrote, or the pages of goods. */
 enum Plan
 {
     case Front;
     case Page;
+    case Goods;
 
     public function holds(SectionKind $kind): bool
     {

@@ -19,7 +19,7 @@ final class WindowServiceProvider extends ServiceProvider
     public function boot(): void
     {
         // What addresses name below a stall is looked for among its own.
-        Stall::resolveRelationUsing('pages', WrittenPage::of(...));
+        Stall::resolveRelationUsing('pages', WrittenPage::dressed(...));
         app(PhraseRooms::class)->add(WindowPhrases::rooms(...));
         Event::listen(ClockMoved::class, TurnSections::class);
         Event::listen(StallOpened::class, DressNewStall::class);

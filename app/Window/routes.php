@@ -26,6 +26,7 @@ Route::middleware(['auth', InStall::class])
         Route::put('/', [WindowController::class, 'save'])->name('window.save');
         Route::get('/shop', [OpeningController::class, 'see'])->name('window.shop');
         Route::put('/shop', [OpeningController::class, 'update'])->name('window.open');
+        Route::put('/only', [OpeningController::class, 'only'])->name('window.only');
         Route::prefix('/pages')->scopeBindings()->group(function (): void {
             Route::get('/', [WrittenPagesController::class, 'index'])->name('window.pages');
             Route::post('/', [WrittenPagesController::class, 'store'])->name('window.pages.store');

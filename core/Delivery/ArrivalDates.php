@@ -12,8 +12,12 @@ use DateTimeImmutable;
  */
 final readonly class ArrivalDates
 {
-    /** @param  list<string>  $reasons  sentences, in the order in which they count */
+    /**
+     * @param  DateTimeImmutable  $posted  the last day on which it is handed over
+     * @param  list<string>  $reasons  sentences, in the order in which they count
+     */
     private function __construct(
+        public DateTimeImmutable $posted,
         public DateTimeImmutable $earliest,
         public DateTimeImmutable $latest,
         public array $reasons,
@@ -39,7 +43,7 @@ final readonly class ArrivalDates
         [$first, $last] = [$packs->after($begun, $packing->min), $packs->after($begun, $packing->max)];
         [$earliest, $latest] = [$place->after($first, $transit->min), $place->after($last, $transit->max)];
 
-        return new self($earliest, $latest, [
+        return new self($last, $earliest, $latest, [
             sprintf(
                 '%s, so it is packed %s, and travels %s.',
                 match (true) {

@@ -159,6 +159,7 @@ final class MakeDemo extends Command
             $this->orders($stall);
             $this->left($stall);
         });
+        $this->step('what buyers say', fn () => (new Said($stall))->make());
         $this->step('what suppliers were asked for and are owed', fn () => (new Dealings($stall))->make());
         $this->step('artwork, and what it lies on', fn () => (new Prints($stall))->make());
         $this->step('the night before today', fn () => $this->night($stall, $user));

@@ -42,6 +42,12 @@ return [
         'words' => 'Der Paketdienst sagt, dass ein Paket Ihrer Bestellung angekommen ist. Stimmt etwas nicht '
             .'damit? Antworten Sie auf diesen Brief.',
     ],
+    'said' => [
+        'subject' => 'Was sagen Sie zu Bestellung {number} von {shop}?',
+        'heading' => 'Wie ist es, {name}?',
+        'words' => 'Sie haben es nun eine Weile. Andere wüssten gern: Ist es, wie Sie dachten?',
+        'leads' => 'Sagen Sie, was Sie denken',
+    ],
     'returned' => [
         'subject' => 'Bestellung {number} bei {shop}: Ihre Rücksendung',
         'heading' => 'Zu Ihrer Rücksendung, {name}',

@@ -43,6 +43,12 @@ return [
         'words' => 'The carrier says that a parcel of your order has arrived. Is something amiss with it? Answer '
             .'this letter.',
     ],
+    'said' => [
+        'subject' => 'What do you say of order {number} from {shop}?',
+        'heading' => 'How is it, {name}?',
+        'words' => 'You have had it for a while now. Others would like to know: is it as you thought?',
+        'leads' => 'Say what you think',
+    ],
     'returned' => [
         'subject' => 'Order {number} at {shop}: what you send back',
         'heading' => 'About what you send back, {name}',

@@ -42,6 +42,12 @@ return [
         'words' => 'El transportista dice que un paquete de su pedido ha llegado. ¿Algo no está bien? Responda a '
             .'esta carta.',
     ],
+    'said' => [
+        'subject' => '¿Qué dice del pedido {number} de {shop}?',
+        'heading' => '¿Qué tal es, {name}?',
+        'words' => 'Ya lo tiene desde hace un tiempo. A otros les gustaría saber: ¿es como pensaba?',
+        'leads' => 'Diga lo que piensa',
+    ],
     'returned' => [
         'subject' => 'Pedido {number} en {shop}: su devolución',
         'heading' => 'Sobre su devolución, {name}',

@@ -42,6 +42,12 @@ return [
         'words' => 'Le transporteur dit qu’un colis de votre commande est arrivé. Quelque chose ne va pas ? '
             .'Répondez à cette lettre.',
     ],
+    'said' => [
+        'subject' => 'Que dites-vous de la commande {number} de {shop} ?',
+        'heading' => 'Comment est-ce, {name} ?',
+        'words' => 'Vous l’avez depuis quelque temps. D’autres aimeraient savoir : est-ce comme vous le pensiez ?',
+        'leads' => 'Dire ce que vous en pensez',
+    ],
     'returned' => [
         'subject' => 'Commande {number} chez {shop} : votre retour',
         'heading' => 'À propos de votre retour, {name}',

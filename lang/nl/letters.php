@@ -42,6 +42,12 @@ return [
         'words' => 'De bezorger zegt dat een pakket van uw bestelling is aangekomen. Klopt er iets niet? '
             .'Beantwoord deze brief.',
     ],
+    'said' => [
+        'subject' => 'Wat vindt u van bestelling {number} van {shop}?',
+        'heading' => 'Hoe is het, {name}?',
+        'words' => 'U hebt het nu een tijdje. Anderen willen graag weten: is het zoals u dacht?',
+        'leads' => 'Zeg wat u ervan vindt',
+    ],
     'returned' => [
         'subject' => 'Bestelling {number} bij {shop}: uw retour',
         'heading' => 'Over uw retour, {name}',

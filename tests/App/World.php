@@ -240,6 +240,16 @@ final class World
             'paid_at' => $paidAt,
             'created_at' => $paidAt ?? now(),
         ]);
+        $this->line($stall, $order, $variant, $pieces, $unit);
+
+        event(new ListingsChanged($stall, [(int) $variant->listing_id]));
+
+        return $order;
+    }
+
+    /** A line more of an order, as the table has it. */
+    public function line(Stall $stall, int $order, ListingVariant $variant, int $pieces = 1, int $unit = 1): void
+    {
         DB::table('order_lines')->insert([
             'stall_id' => $stall->id,
             'order_id' => $order,
@@ -250,10 +260,6 @@ final class World
             'quantity' => $pieces,
             'unit_minor' => $unit,
         ]);
-
-        event(new ListingsChanged($stall, [(int) $variant->listing_id]));
-
-        return $order;
     }
 
     /** Puts the fixture's variants on Oakum's shelves with that much stock, so that it can be asked. */

@@ -25,6 +25,7 @@ final class LayersTest
         'Shelves',
         'Offers',
         'Delivery',
+        'Reviews',
         'Window',
         'Shop',
         'Counter',

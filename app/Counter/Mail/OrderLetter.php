@@ -133,7 +133,10 @@ final class OrderLetter extends QueuedMail
             // What their own words name already isn't said twice.
             'uses' => $uses,
             'words' => $return === null ? null : self::returned($order, $stall, $return),
-            'link' => $stall->shopAddress('/orders/'.$order->token),
+            'link' => $stall->shopAddress('/orders/'.$order->token.($this->kind === TellKind::Said ? '/said' : '')),
+            'leads' => $this->kind === TellKind::Said
+                ? Speech::say('letters.said.leads')
+                : Speech::say('letters.order_page', number: (string) $order->number),
             'address' => self::address($stall),
         ]);
     }

@@ -14,6 +14,7 @@ use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Counter\SupplierOrder;
+use WindowStall\Reviews\Review;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
@@ -49,6 +50,8 @@ final class ForgetPerson
             foreach ($orders as $order) {
                 $this->returns($order);
                 $order->update(self::FORGOTTEN);
+                // What they said stays as said by a buyer; who it was and what their pictures show goes.
+                Review::of($stall)->where('order_id', $order->id)->update(['name' => '', 'pictures' => '[]']);
             }
             Letter::of($stall)->whereIn('whose', $theirs)->delete();
             DB::table('sign_ups')->where('stall_id', $stall->id)->whereRaw('lower(email) = ANY(?)', [$array])->delete();

@@ -13,6 +13,7 @@ enum TellKind: string
     case There = 'there';
     case Refunded = 'refunded';
     case Returned = 'returned';
+    case Said = 'said';
 
     /** Whether it is of one parcel. */
     public function ofParcel(): bool
@@ -30,6 +31,7 @@ enum TellKind: string
             self::There => 'A parcel is there',
             self::Refunded => 'The money is back',
             self::Returned => 'A return is answered',
+            self::Said => 'What do you say of it?',
         };
     }
 }

@@ -78,6 +78,10 @@ final readonly class BasketController
         if ($from !== null) {
             $basket->turnTo($stall, $from);
         }
+        if ($stall->only_listing_id === $listing->id) {
+            // There is no basket to look into: what is bought is what was chosen last.
+            $basket->lines()->delete();
+        }
         $basket->put($variant->row->id, $quantity, min(BasketLine::MOST_PIECES, $variant->available));
         $basket->chosen($variant);
 

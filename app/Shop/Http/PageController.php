@@ -25,6 +25,10 @@ final readonly class PageController
     public function home(Request $request): Response
     {
         $stall = ShopStall::of($request);
+        $only = $this->only($stall);
+        if ($only !== null) {
+            return ($this->keep)($request, $stall, '/', fn (): ReadyPage => $this->page($stall, $only));
+        }
 
         return ($this->keep)($request, $stall, '/', fn (): ReadyPage => new ReadyPage(
             $this->renderer->home($stall, $this->renderer->published($stall)),
@@ -52,6 +56,17 @@ final readonly class PageController
         return ($this->keep)($request, $stall, '/goods/'.$slug, fn (): ReadyPage => $this->page($stall, $listing));
     }
 
+    /** The one thing the shop sells, where it can be bought here; else its front page stands as it was dressed. */
+    private function only(Stall $stall): ?Listing
+    {
+        $listing = $stall->only_listing_id === null ? null : Listing::of($stall)
+            ->with(Listing::FOR_FIGURES)
+            ->where('state', ListingState::InWindow)
+            ->find($stall->only_listing_id);
+
+        return $listing !== null && self::isSold($stall, $listing) ? $listing : null;
+    }
+
     private static function isSold(Stall $stall, Listing $listing): bool
     {
         return $stall->seen()->isHome() || ListingFigures::of($stall, $listing)->priced() !== [];
@@ -63,7 +78,7 @@ final readonly class PageController
 
         return new ReadyPage(
             $this->renderer->goods($stall, $this->renderer->published($stall), $listing, $related),
-            Related::slugs($related),
+            $related->slugs(),
         );
     }
 }

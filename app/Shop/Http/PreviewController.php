@@ -41,7 +41,7 @@ final readonly class PreviewController
         $stall = ShopStall::of($request);
 
         return ShopResponse::html(
-            $this->renderer->sheet($stall, WrittenPage::of($stall)->findOrFail($page)),
+            $this->renderer->sheet($stall, WrittenPage::dressed($stall)->findOrFail($page)),
             private: true,
         );
     }

@@ -19,6 +19,13 @@ final class UploadedPicture
         if (! ($file instanceof UploadedFile)) {
             throw new Refusal('Choose a picture first.');
         }
+
+        return self::read($file);
+    }
+
+    /** @throws Refusal */
+    public static function read(UploadedFile $file): string
+    {
         if (
             in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ||
             $file->getSize() > self::MOST_MEGABYTES * 1_048_576

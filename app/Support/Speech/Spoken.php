@@ -36,6 +36,24 @@ final class Spoken
         return self::date($day, 'dates.day');
     }
 
+    /** "Mon 7 Dec" */
+    public static function shortDay(DateTimeInterface $day): string
+    {
+        return self::date($day, 'dates.short_day');
+    }
+
+    /** "Mon 7 to Wed 9 Dec", "Wed 30 Dec to Mon 4 Jan", "Mon 7 Dec" */
+    public static function shortDays(DateTimeInterface $earliest, DateTimeInterface $latest): string
+    {
+        return $earliest->format('Y-m-d') === $latest->format('Y-m-d')
+            ? self::shortDay($latest)
+            : Speech::say(
+                'dates.between',
+                from: self::date($earliest, $earliest->format('Y-m') === $latest->format('Y-m') ? 'dates.stamp_day' : 'dates.short_day'),
+                to: self::shortDay($latest),
+            );
+    }
+
     /** "7 December 2026" */
     public static function date(DateTimeInterface $day, string $pattern = 'dates.date'): string
     {

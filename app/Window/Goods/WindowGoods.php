@@ -83,8 +83,14 @@ final class WindowGoods
           AND buyable
         SQL;
 
-    public function __construct(public readonly Stall $stall)
+    public function __construct(public readonly Stall $stall, public readonly ?GoodInHand $inHand = null)
     {
+    }
+
+    /** Those of a stall, around the page of one of them. */
+    public static function around(Stall $stall, ?GoodInHand $inHand): self
+    {
+        return new self($stall, $inHand);
     }
 
     public static function of(Stall $stall): self
@@ -109,6 +115,22 @@ final class WindowGoods
         $this->look(array_values(array_filter($ids, fn (int $id): bool => ! array_key_exists($id, $this->known))));
 
         return array_values(array_filter(array_map(fn (int $id): ?GoodCard => $this->known[$id], $ids)));
+    }
+
+    /**
+     * Cards of goods whether they are in the window or not.
+     *
+     * @param  iterable<Listing>  $listings  with what figures need
+     * @return list<GoodCard>
+     */
+    public function cardsOf(iterable $listings): array
+    {
+        $cards = [];
+        foreach ($listings as $listing) {
+            $cards[] = GoodCard::of(ListingFigures::of($this->stall, $listing));
+        }
+
+        return $cards;
     }
 
     /**

@@ -12,13 +12,13 @@ use Inertia\Response;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Window\PatchSheet;
-use WindowStall\Window\Plan;
 use WindowStall\Window\Views\GalleyView;
 use WindowStall\Window\Views\PagesView;
 use WindowStall\Window\Views\ReachView;
 use WindowStall\Window\Views\SectionKindView;
 use WindowStall\Window\Views\WrittenPageView;
 use WindowStall\Window\Written\ChangePage;
+use WindowStall\Window\Written\GoodsOf;
 use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -39,8 +39,15 @@ final readonly class WrittenPagesController
         $typed = $request->validate([
             'kind' => ['required', Rule::enum(PageKind::class)],
             'title' => 'sometimes|nullable|string|max:80',
+            'goods_type' => 'sometimes|nullable|string|max:60',
+            'goods_listing' => 'sometimes|nullable|integer|min:1|max:9000000000000',
         ]);
         $kind = PageKind::from($typed['kind']);
+        if ($kind === PageKind::Goods) {
+            $goods = GoodsOf::said($stall, $typed['goods_type'] ?? null, isset($typed['goods_listing']) ? (int) $typed['goods_listing'] : null);
+
+            return new JsonResponse(WrittenPageView::of($stall, $this->change->make($stall, $kind, $goods->title(), $goods)));
+        }
         $title = trim((string) ($typed['title'] ?? ''));
         $page = $this->change->make($stall, $kind, $title === '' ? $kind->heading() : $title);
 
@@ -52,7 +59,7 @@ final readonly class WrittenPagesController
     {
         return Inertia::render('window/GalleyPage', [
             'galley' => GalleyView::ofPage($stall, $page),
-            'kinds' => SectionKindView::on(Plan::Page),
+            'kinds' => SectionKindView::on($page->kind->plan()),
             'reach' => ReachView::of($stall),
             'front' => null,
             'page' => WrittenPageView::of($stall, $page),

@@ -37,9 +37,9 @@ final class WindowPhrases
     private static function pages(Stall $stall): array
     {
         $said = [];
-        foreach (WrittenPage::of($stall)->whereNotNull('shown')->orderBy('id')->get() as $page) {
+        foreach (WrittenPage::dressed($stall)->whereNotNull('shown')->orderBy('id')->get() as $page) {
             $title = $page->shown['title'] ?? $page->title;
-            foreach ([$title, $page->search_title, $page->search_words] as $phrase) {
+            foreach ($page->isOfGoods() ? [] : [$title, $page->search_title, $page->search_words] as $phrase) {
                 $said[] = ['phrase' => (string) $phrase, 'place' => $title, 'path' => $page->address()];
             }
             $content = $page->publishedContent();

@@ -11,9 +11,11 @@ use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Content;
+use WindowStall\Window\Goods\GoodInHand;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Plan;
 use WindowStall\Window\Section;
+use WindowStall\Window\Sections\Goods\GoodsPart;
 use WindowStall\Window\ShareCard;
 use WindowStall\Window\Window;
 
@@ -70,11 +72,31 @@ final readonly class PageRenderer
         return $this->page($stall, $around, 'written', ['galley' => $galley] + $laid + $data);
     }
 
+    /**
+     * The page of one of the goods: parts beside its pictures, and below them what goes across the page.
+     *
+     * @param  Content  $around  the front page, in whose look it stands
+     * @param  Content  $laid  its parts
+     * @param  array<string, mixed>  $data
+     */
+    public function goods(
+        Stall $stall,
+        Content $around,
+        Content $laid,
+        GoodInHand $good,
+        array $data,
+        bool $galley = false,
+    ): string {
+        $parts = $this->laid($laid->wearing($around->look), WindowGoods::around($stall, $good), $galley);
+
+        return $this->page($stall, $around, 'goods', ['galley' => $galley] + $parts + $data);
+    }
+
     /** @return array<string, string> the sections of each place */
     private function laid(Content $content, WindowGoods $goods, bool $galley): array
     {
         $places = self::places($content);
-        $first = $places['main'][0] ?? '';
+        $first = $places['main'][0] ?? $places['top'][0] ?? '';
         $lay = fn (string $id): string => $this->section(
             $content->section($id),
             $content,
@@ -87,14 +109,18 @@ final readonly class PageRenderer
     }
 
     /**
-     * Where sections stand: above the goods, among them, at the foot. On a written page all of them stand in the middle.
+     * Where sections stand: above the goods, among them, at the foot. On a written page all of them stand in the middle;
+     * on the page of goods beside the pictures or below them.
      *
-     * @return array<string, list<string>> lead, main, foot → ids in their order
+     * @return array<string, list<string>> lead, main, foot, top, below → ids in their order
      */
     public static function places(Content $content): array
     {
         if ($content->plan === Plan::Page) {
             return ['main' => array_map(static fn (Section $s): string => $s->id, $content->sections)];
+        }
+        if ($content->plan === Plan::Goods) {
+            return self::goodsPlaces($content);
         }
         $places = ['lead' => [], 'main' => [], 'foot' => []];
         foreach ($content->sections as $section) {
@@ -105,6 +131,18 @@ final readonly class PageRenderer
                 default => 'main',
             };
             $places[$place][] = $section->id;
+        }
+
+        return $places;
+    }
+
+    /** @return array{top: list<string>, below: list<string>} */
+    private static function goodsPlaces(Content $content): array
+    {
+        $places = ['top' => [], 'below' => []];
+        foreach ($content->sections as $section) {
+            $beside = $section->kind instanceof GoodsPart && $section->kind->beside();
+            $places[$beside ? 'top' : 'below'][] = $section->id;
         }
 
         return $places;

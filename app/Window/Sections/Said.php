@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
-/** What shoppers said of the goods. Nobody can write it but they. */
+use WindowStall\Reviews\LatestReviews;
+use WindowStall\Window\Goods\WindowGoods;
+
+/** What buyers said of the goods, whichever. Nobody can write it but they. */
 final class Said extends SectionKind
 {
     public function key(): string
@@ -26,21 +29,29 @@ final class Said extends SectionKind
     {
         return [
             SectionField::line('heading', 'Heading', 60),
+            SectionField::choice('count', 'How many', ['2' => 'two', '3' => 'three', '6' => 'six'], '3'),
         ];
     }
 
     public function sentence(array $settings): string
     {
-        return 'is headed {heading} and shows what shoppers said.';
+        return 'is headed {heading} and shows the latest {count} of what buyers said.';
     }
 
     public function summary(array $settings): string
     {
-        return (string) $settings['heading'] ?: 'what shoppers said';
+        return (string) $settings['heading'] ?: 'what buyers said';
     }
 
-    public function stays(array $settings, array $data): string
+    public function data(array $settings, WindowGoods $goods): array
     {
-        return 'No shopper has said anything yet. It stays away from the shop until one does.';
+        return ['said' => LatestReviews::of($goods->stall, (int) $settings['count'])];
+    }
+
+    public function stays(array $settings, array $data): ?string
+    {
+        return $data['said']->isEmpty()
+            ? 'No shopper has said anything yet. It stays away from the shop until one does.'
+            : null;
     }
 }

@@ -8,7 +8,7 @@ use ReflectionClass;
 use WindowStall\Support\Refusal;
 use WindowStall\Window\Plan;
 
-/** The kinds of section there are: every class in this folder that is one. */
+/** The kinds of section there are: every class in this folder and in Goods that is one. */
 final class SectionKinds
 {
     /** @var array<string, SectionKind>|null by key, in the order they are offered */
@@ -46,8 +46,8 @@ final class SectionKinds
             return self::$kinds;
         }
         $kinds = [];
-        foreach (glob(__DIR__.'/*.php') ?: [] as $file) {
-            $class = __NAMESPACE__.'\\'.basename($file, '.php');
+        foreach (glob(__DIR__.'/{*,Goods/*}.php', GLOB_BRACE) ?: [] as $file) {
+            $class = __NAMESPACE__.strtr(substr($file, strlen(__DIR__), -strlen('.php')), '/', '\\');
             if (is_subclass_of($class, SectionKind::class) && ! (new ReflectionClass($class))->isAbstract()) {
                 $kinds[] = new $class;
             }

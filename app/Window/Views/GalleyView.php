@@ -6,7 +6,7 @@ namespace WindowStall\Window\Views;
 
 use WindowStall\Stall\PreviewLinks;
 use WindowStall\Stall\Stall;
-use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Goods\GoodsAround;
 use WindowStall\Window\Look;
 use WindowStall\Window\Section;
 use WindowStall\Window\Window;
@@ -44,7 +44,7 @@ final readonly class GalleyView
     private static function from(Stall $stall, Window|WrittenPage $copy, Look $look, string $sheet): self
     {
         $content = $copy->workingContent();
-        $goods = WindowGoods::of($stall);
+        $goods = app(GoodsAround::class)->of($stall, $copy);
 
         return new self(
             version: $copy->version,

@@ -4,18 +4,31 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingState;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Written\DressedGoods;
 use WindowStall\Window\Written\PageKind;
 
 /** The pages a seller writes, those there could be, and how the policies stand. */
 final readonly class PagesView
 {
+    private const TYPES = 200;
+
     /**
      * @param  list<WrittenPageView>  $pages
      * @param  array<string, string>  $missing  kinds of pages there aren't yet: kind → what it is called
+     * @param  list<GoodsPageView>  $goods  how goods are shown: all of them first, then types, then single ones
+     * @param  list<string>  $types  of goods that have no page of their own yet
      */
-    public function __construct(public array $pages, public array $missing, public PoliciesView $policies)
-    {
+    public function __construct(
+        public array $pages,
+        public array $missing,
+        public PoliciesView $policies,
+        public array $goods,
+        public array $types,
+        public SoldOnlyView $only,
+    ) {
     }
 
     public static function of(Stall $stall): self
@@ -29,6 +42,36 @@ final readonly class PagesView
             }
         }
 
-        return new self(pages: $pages, missing: $missing, policies: PoliciesView::of($stall));
+        $goods = DressedGoods::pages($stall)
+            ->orderByRaw('goods_listing_id IS NOT NULL, goods_type IS NOT NULL')
+            ->orderBy('title')
+            ->get();
+
+        return new self(
+            pages: $pages,
+            missing: $missing,
+            policies: PoliciesView::of($stall),
+            goods: array_values($goods->map(GoodsPageView::of(...))->all()),
+            only: SoldOnlyView::of($stall),
+            types: self::types($stall, $goods->pluck('goods_type')->filter()->all()),
+        );
+    }
+
+    /**
+     * @param  array<array-key, string>  $there
+     * @return list<string>
+     */
+    private static function types(Stall $stall, array $there): array
+    {
+        $types = Listing::of($stall)
+            ->where('state', ListingState::InWindow)
+            ->whereNotNull('own_type')
+            ->whereNotIn('own_type', $there)
+            ->distinct()
+            ->orderBy('own_type')
+            ->limit(self::TYPES)
+            ->pluck('own_type');
+
+        return array_values($types->map(strval(...))->all());
     }
 }

@@ -7,6 +7,7 @@ namespace WindowStall\Window\Views;
 use WindowStall\Core\Words\SearchCut;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\SearchCutView;
+use WindowStall\Window\Goods\PicksGood;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Written\PageSays;
 use WindowStall\Window\Written\WrittenPage;
@@ -44,7 +45,7 @@ final readonly class WrittenPageView
             kind: $page->kind->value,
             title: $page->title,
             slug: $page->slug,
-            address: $stall->shopAddress($page->address()),
+            address: self::seenAt($stall, $page),
             searchTitle: (string) $page->search_title,
             searchWords: (string) $page->search_words,
             cut: SearchCutView::of(
@@ -62,6 +63,14 @@ final readonly class WrittenPageView
                 default => 'Shoppers see it.',
             },
         );
+    }
+
+    /** Where shoppers see it; a goods page at one of the goods it lays. */
+    private static function seenAt(Stall $stall, WrittenPage $page): string
+    {
+        $path = $page->isOfGoods() ? app(PicksGood::class)->pick($stall, $page)?->address() ?? '/goods' : $page->address();
+
+        return $stall->shopAddress($path);
     }
 
     /** @return list<self> */

@@ -29,17 +29,24 @@ final readonly class ChangePage
     {
     }
 
-    /** @throws Refusal */
-    public function make(Stall $stall, PageKind $kind, string $title): WrittenPage
+    /**
+     * @param  GoodsOf|null  $goods  of a goods page: which it is for; the one there is already is given back
+     *
+     * @throws Refusal
+     */
+    public function make(Stall $stall, PageKind $kind, string $title, ?GoodsOf $goods = null): WrittenPage
     {
-        return DB::transaction(function () use ($stall, $kind, $title): WrittenPage {
+        return DB::transaction(function () use ($stall, $kind, $title, $goods): WrittenPage {
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
-            $pages = WrittenPage::of($stall)->get();
+            $pages = WrittenPage::dressed($stall)->get();
             if ($pages->count() >= self::MOST) {
                 throw new Refusal(sprintf('A shop has up to %d pages.', self::MOST));
             }
-            $one = $kind !== PageKind::Other && $pages->contains('kind', $kind);
-            if ($one) {
+            $there = $goods?->page($pages);
+            if ($there !== null) {
+                return $there;
+            }
+            if (! in_array($kind, [PageKind::Other, PageKind::Goods], true) && $pages->contains('kind', $kind)) {
                 throw new Refusal(sprintf('There is a page “%s” already.', $kind->heading()));
             }
             $base = Str::limit(Str::slug($title) ?: $kind->value, self::LETTERS, '');
@@ -52,8 +59,8 @@ final readonly class ChangePage
                 'kind' => $kind,
                 'title' => $title,
                 'slug' => $slug,
-                'sections' => Content::page($kind->begins($title))->toArray()['sections'],
-            ]);
+                'sections' => $goods?->begins($stall) ?? Content::page($kind->begins($title), $kind->plan())->toArray()['sections'],
+            ] + ($goods?->columns() ?? []));
         });
     }
 
@@ -70,7 +77,7 @@ final readonly class ChangePage
             $now = $this->locked($stall, $page);
             if (isset($said['slug'])) {
                 $said['slug'] = Str::limit(Str::slug((string) $said['slug']), self::LETTERS, '');
-                $taken = WrittenPage::of($stall)->where('slug', $said['slug'])->whereKeyNot($page->id)->exists();
+                $taken = WrittenPage::dressed($stall)->where('slug', $said['slug'])->whereKeyNot($page->id)->exists();
                 if ($said['slug'] === '' || $taken) {
                     throw new Refusal($taken ? 'Another page stands there.' : 'An address is made of letters.');
                 }
@@ -94,7 +101,7 @@ final readonly class ChangePage
      */
     public function dress(Stall $stall, WrittenPage $page, array $sections, int $version, User $by): SavedCopy
     {
-        $content = Content::page($sections);
+        $content = Content::page($sections, $page->kind->plan());
 
         return DB::transaction(
             fn (): SavedCopy => ($this->save)($this->locked($stall, $page), $content, $version, $by),
@@ -105,6 +112,9 @@ final readonly class ChangePage
     /** A first text from the stall's facts; what stood there before can be gone back to in the galley. */
     public function draft(Stall $stall, WrittenPage $page, ?User $by = null): WrittenPage
     {
+        if ($page->isOfGoods()) {
+            throw new Refusal('The words on the page of goods are drafted on the bench, with the goods.');
+        }
         $content = Content::page(($this->draft)($stall, $page));
 
         return DB::transaction(function () use ($stall, $page, $content, $by): WrittenPage {
@@ -139,7 +149,7 @@ final readonly class ChangePage
     {
         DB::transaction(static function () use ($stall, $page): void {
             $page->delete();
-            StalePages::lists($stall);
+            self::stale($stall, $page);
         });
     }
 
@@ -148,13 +158,19 @@ final readonly class ChangePage
     {
         $page->update($columns);
         Window::query()->whereKey($stall->id)->lockForUpdate()->firstOrFail()->turnNext();
-        StalePages::lists($stall);
+        self::stale($stall, $page);
 
         return $page;
     }
 
+    /** A goods page stands on every page of goods it is for. */
+    private static function stale(Stall $stall, WrittenPage $page): void
+    {
+        $page->isOfGoods() ? StalePages::frame($stall) : StalePages::lists($stall);
+    }
+
     private function locked(Stall $stall, WrittenPage $page): WrittenPage
     {
-        return WrittenPage::of($stall)->whereKey($page->id)->lockForUpdate()->firstOrFail();
+        return WrittenPage::dressed($stall)->whereKey($page->id)->lockForUpdate()->firstOrFail();
     }
 }

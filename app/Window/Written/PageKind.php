@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Written;
 
+use WindowStall\Window\Plan;
+
 /** What a page of the shop is for. */
 enum PageKind: string
 {
@@ -12,6 +14,9 @@ enum PageKind: string
     case Questions = 'questions';
     case Other = 'other';
 
+    /** How goods are shown: all of them, those of a type, or a single one. */
+    case Goods = 'goods';
+
     public function heading(): string
     {
         return match ($this) {
@@ -19,7 +24,13 @@ enum PageKind: string
             self::Contact => 'Write to us',
             self::Questions => 'Questions',
             self::Other => 'A page',
+            self::Goods => 'All goods',
         };
+    }
+
+    public function plan(): Plan
+    {
+        return $this === self::Goods ? Plan::Goods : Plan::Page;
     }
 
     /**
@@ -29,10 +40,13 @@ enum PageKind: string
      */
     public function begins(string $title): array
     {
+        if ($this === self::Goods) {
+            return DressedGoods::FIRST;
+        }
         $kinds = match ($this) {
             self::Contact => ['writing', 'letter'],
             self::Questions => ['questions'],
-            self::About, self::Other => ['writing'],
+            default => ['writing'],
         };
         $heading = ['id' => 'heading', 'kind' => 'heading', 'settings' => ['words' => $title]];
 

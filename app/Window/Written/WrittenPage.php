@@ -14,7 +14,6 @@ use WindowStall\Stall\Stall;
 use WindowStall\Window\Content;
 use WindowStall\Window\Dressed;
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Plan;
 use WindowStall\Window\Section;
 
 /**
@@ -34,6 +33,8 @@ use WindowStall\Window\Section;
  * @property bool $hidden found only by whoever has its address
  * @property int $version counts the savings of the working copy
  * @property list<string> $waved keys of findings that were waved away
+ * @property string|null $goods_type of a goods page: those it is for; null for all, or for a single one
+ * @property int|null $goods_listing_id of a goods page: the single one it is for
  * @property array{title: string, sections: Rows}|null $shown
  * @property Carbon|null $shown_at
  * @property-read Stall $stall
@@ -56,8 +57,14 @@ final class WrittenPage extends Model implements Dressed
         ];
     }
 
-    /** @return HasMany<self, Stall> a stall's */
+    /** @return HasMany<self, Stall> a stall's that stand at an address of their own */
     public static function of(Stall $stall): HasMany
+    {
+        return self::dressed($stall)->where('kind', '<>', PageKind::Goods);
+    }
+
+    /** @return HasMany<self, Stall> a stall's, and those that say how its goods are shown */
+    public static function dressed(Stall $stall): HasMany
     {
         return $stall->hasMany(self::class);
     }
@@ -84,6 +91,11 @@ final class WrittenPage extends Model implements Dressed
         return $this->id;
     }
 
+    public function isOfGoods(): bool
+    {
+        return $this->kind === PageKind::Goods;
+    }
+
     public function workingContent(): Content
     {
         return $this->content($this->sections);
@@ -105,6 +117,9 @@ final class WrittenPage extends Model implements Dressed
     /** Whether nothing is on it yet that shoppers would see. */
     public function blank(WindowGoods $goods): bool
     {
+        if ($this->isOfGoods()) {
+            return false;
+        }
         foreach ($this->workingContent()->sections as $section) {
             $kind = $section->kind;
             $stays = $kind->stays($section->settings, $kind->data($section->settings, $goods));
@@ -136,7 +151,7 @@ final class WrittenPage extends Model implements Dressed
         // It wears the look of the page it is laid into, so it has none of its own.
         return Content::saved(
             ['format' => SavedWindow::FORMAT, 'look' => [], 'sections' => $sections],
-            Plan::Page,
+            $this->kind->plan(),
         );
     }
 }

@@ -64,6 +64,25 @@ final readonly class Ladder
         return $price;
     }
 
+    /** The rung on which a piece costs least, where that is one; null where none is cheaper than a single piece. */
+    public function bestOf(Money $piece): ?int
+    {
+        $best = [];
+        foreach ($this->rungs as $rung) {
+            $best[$rung->pieces] = $this->price($piece, $rung->pieces)->rational()->dividedBy($rung->pieces);
+        }
+        $least = null;
+        foreach ($best as $each) {
+            $least = $least === null || $each->isLessThan($least) ? $each : $least;
+        }
+        if ($least === null || ! $least->isLessThan($piece->rational())) {
+            return null;
+        }
+        $who = array_keys(array_filter($best, static fn ($each): bool => $each->isEqualTo($least)));
+
+        return count($who) === 1 ? $who[0] : null;
+    }
+
     /**
      * What each rung comes to, beginning with one piece.
      *

@@ -8,6 +8,7 @@ export function CounterLinks({ orders, letters }: { orders: number; letters: num
     [route('counter.orders', handle), orders > 1_000 ? 'All orders' : `All ${orders.toLocaleString('en-GB')} orders`],
     [route('counter.letters', handle), letters > 0 ? `Letters (${String(letters)} to answer)` : 'Letters'],
     [route('counter.mails', handle), 'What letters say'],
+    [route('reviews', handle), 'Said of us'],
     [route('counter.people', handle), 'People'],
     [route('counter.asking', handle), 'Asking suppliers'],
     [route('counter.owed', handle), 'What suppliers are owed'],

@@ -41,8 +41,8 @@ export function Rail({ frame, onFind, onKeys }: Props) {
       >
         {frame.handle !== null &&
           areas.map((area) => {
-            // Where it goes is Counter’s, as orders are sent by it; codes are Pricing’s.
-            const within = [area.key, ...({ counter: ['delivery'], pricing: ['offers'] }[area.key] ?? [])];
+            // Where it goes and what buyers said are Counter’s, as both are of orders; codes are Pricing’s.
+            const within = [area.key, ...({ counter: ['delivery', 'reviews'], pricing: ['offers'] }[area.key] ?? [])];
             const on = within.some((name) => screen.startsWith(`${name}/`));
             return (
               <Link

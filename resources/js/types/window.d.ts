@@ -55,6 +55,14 @@ export interface GalleyView {
   skipped: string[];
 }
 
+export interface GoodsPageView {
+  id: number;
+  of: string;
+  title: string;
+  stands: string;
+  shown: boolean;
+}
+
 export interface HeroChoiceView {
   id: number;
   title: string;
@@ -169,6 +177,9 @@ export interface PagesView {
   pages: WrittenPageView[];
   missing: Record<string, string>;
   policies: PoliciesView;
+  goods: GoodsPageView[];
+  types: string[];
+  only: SoldOnlyView;
 }
 
 export interface ParticularsView {
@@ -289,6 +300,11 @@ export interface ShowingView {
   from: string;
   until: string;
   words: string;
+}
+
+export interface SoldOnlyView {
+  listing: number | null;
+  goods: Record<number, string>;
 }
 
 export interface SpokenLanguageView {

@@ -39,7 +39,7 @@ export function PageHead({ galley, page, wide, onWide }: Props) {
       <p role="status" data-changed={standing.changes > 0}>
         {galley.saving ? 'Saving…' : standing.words}
       </p>
-      {blank && page.kind !== 'other' && (
+      {blank && page.kind !== 'other' && page.kind !== 'goods' && (
         <Button small onClick={() => void galley.draft()}>
           Begin with a draft from your stall’s facts
         </Button>
@@ -58,7 +58,9 @@ export function PageHead({ galley, page, wide, onWide }: Props) {
           </>
         )}
         <Ask button="Throw it away" title={`Throw “${page.title}” away?`} yes="Throw it away" onYes={remove}>
-          Its words go with it. What led there is named in your menus.
+          {page.kind === 'goods'
+            ? 'Its goods are shown again as those around them are.'
+            : 'Its words go with it. What led there is named in your menus.'}
         </Ask>
         <Button kind="do" disabled={standing.changes === 0 || galley.saving} onClick={() => show(true)}>
           Publish

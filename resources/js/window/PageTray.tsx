@@ -89,12 +89,21 @@ export function PageTray({ page, audit }: { page: WrittenPageView; audit: AuditV
   };
   return (
     <TrayBar open={open} onClose={() => setOpen(null)} drawer={open === null ? null : drawers[open]}>
-      <TrayPart name="address" label={page.hidden ? 'Hidden, at' : 'Stands at'} open={open} onPull={pull('address')}>
-        /pages/{page.slug}
-      </TrayPart>
-      <TrayPart name="search" label="Search engines show" open={open} onPull={pull('search')}>
-        <span className="max-w-[52ch] truncate">{page.cut.title}</span>
-      </TrayPart>
+      {page.kind !== 'goods' && (
+        <>
+          <TrayPart
+            name="address"
+            label={page.hidden ? 'Hidden, at' : 'Stands at'}
+            open={open}
+            onPull={pull('address')}
+          >
+            /pages/{page.slug}
+          </TrayPart>
+          <TrayPart name="search" label="Search engines show" open={open} onPull={pull('search')}>
+            <span className="max-w-[52ch] truncate">{page.cut.title}</span>
+          </TrayPart>
+        </>
+      )}
       <WeightPart weighs={audit.weighs} open={open} onPull={pull('weight')} />
     </TrayBar>
   );

@@ -7,6 +7,7 @@ import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { PagesView, PoliciesView, WrittenPageView } from '@/types/window';
 import { Button } from '@/ui/Button';
+import { GoodsPages } from '@/window/GoodsPages';
 import { ParticularsSentence } from '@/window/ParticularsSentence';
 import { PlacesOfWindow } from '@/window/PlacesOfWindow';
 import { PolicyPaper } from '@/window/PolicyPaper';
@@ -66,6 +67,7 @@ export default function PagesPage({ papers }: { papers: PagesView }) {
           Another page
         </Button>
       </div>
+      <GoodsPages goods={papers.goods} types={papers.types} only={papers.only} />
       <section aria-labelledby="policies" className="px-6 pt-9">
         <h2 id="policies" className="name text-[21px]">
           Policies

@@ -3,16 +3,30 @@
  * options.
  */
 
+interface Rung {
+  total: string;
+  each: string;
+  saves: string;
+}
+
+/** When goods paid on a day are posted and there: before the hour up to which orders are packed, and after it. */
+interface Arrival {
+  until: string | null;
+  zone: string;
+  on: Record<string, [string, string][]>;
+}
+
 interface Choice {
   options: string[];
   price: string;
   was: string;
   lowest: string;
-  rungs: string[];
+  rungs: Rung[];
   stock: string;
   days: string;
   buyable: boolean;
   picture: number | null;
+  arrival: number | null;
 }
 
 function showBasketCount(): void {
@@ -42,11 +56,8 @@ function followChoices(product: HTMLElement): void {
       put(name, choice?.[name] ?? '');
       product.querySelector<HTMLElement>(`[data-${name}]`)?.toggleAttribute('hidden', !choice?.[name]);
     }
-    product
-      .querySelector('[data-rungs]')
-      ?.replaceChildren(
-        ...(choice?.rungs ?? []).map((rung) => Object.assign(document.createElement('li'), { textContent: rung })),
-      );
+    showRungs(product, choice);
+    showArrival(product, choice);
     put('stock', choice?.stock ?? product.dataset.notSo ?? '');
     put('days', choice?.buyable ? choice.days : '');
     const buy = product.querySelector<HTMLButtonElement>('[data-buy]');
@@ -72,7 +83,93 @@ function followChoices(product: HTMLElement): void {
     radio.addEventListener('change', () => {
       show(true);
     });
+  for (const rung of product.querySelectorAll('[data-rung]'))
+    rung.addEventListener('change', () => {
+      show(false);
+    });
   show(false);
+}
+
+/** What each rung comes to for what is chosen; beside the button stands what is on the chosen one. */
+function showRungs(product: HTMLElement, choice: Choice | undefined): void {
+  for (const input of product.querySelectorAll<HTMLInputElement>('[data-rung]')) {
+    const rung = choice?.rungs[Number(input.dataset.rung)];
+    const label = input.closest('.rung');
+    for (const part of ['total', 'each', 'saves'] as const) {
+      const place = label?.querySelector(`[data-rung-${part}]`);
+      if (place) place.textContent = rung?.[part] ?? '';
+    }
+    if (!input.checked) continue;
+    const [price, pieces] = [product.querySelector('[data-reach]'), product.querySelector('[data-reach-pieces]')];
+    if (price && rung) price.textContent = rung.total;
+    if (pieces) pieces.textContent = label?.querySelector('b')?.textContent ?? '';
+  }
+}
+
+/** The page was made a while ago; today's days are among those it brought along. */
+function showArrival(product: HTMLElement, choice: Choice | undefined): void {
+  const all = JSON.parse(product.querySelector('[data-arrivals]')?.textContent ?? '[]') as Arrival[];
+  const arrival = choice?.buyable && choice.arrival !== null ? all[choice.arrival] : undefined;
+  const journey = product.querySelector<HTMLElement>('[data-journey]');
+  if (!journey) return;
+  // "2026-12-02, 14:05" in the clock of who packs it.
+  const now = arrival
+    ? new Intl.DateTimeFormat('sv-SE', { timeZone: arrival.zone, dateStyle: 'short', timeStyle: 'short' }).format()
+    : '';
+  const late = arrival?.until !== null && now.slice(11) >= (arrival?.until ?? '');
+  const days = arrival?.on[now.slice(0, 10)]?.[late ? 1 : 0];
+  journey.hidden = days === undefined;
+  delete journey.dataset.waits;
+  for (const [n, name] of ['posted', 'there'].entries()) {
+    const place = journey.querySelector(`[data-${name}]`);
+    if (place) place.textContent = days?.[n] ?? '–';
+  }
+}
+
+interface SeenGood {
+  url: string;
+  title: string;
+  price: string;
+  picture: string;
+}
+
+/** What was looked at lately is known to this browser only: it is kept here, and sent nowhere. */
+function rememberGoods(product: HTMLElement): void {
+  const MOST = 8;
+  try {
+    const now = JSON.parse(product.dataset.seen ?? '{}') as SeenGood;
+    const kept = JSON.parse(localStorage.getItem('seen') ?? '[]') as SeenGood[];
+    const others = kept.filter((good) => good.url !== now.url && good.url.startsWith('/'));
+    const room = document.querySelector<HTMLElement>('[data-seen-lately]');
+    room?.querySelector('ul')?.replaceChildren(...others.slice(0, 4).map(seenCard));
+    if (room) room.hidden = others.length === 0;
+    localStorage.setItem('seen', JSON.stringify([now, ...others].slice(0, MOST)));
+  } catch {
+    // A browser that keeps nothing has seen nothing.
+  }
+}
+
+function seenCard(good: SeenGood): HTMLElement {
+  const make = (tag: string, name: string, text = ''): HTMLElement =>
+    Object.assign(document.createElement(tag), { className: name, textContent: text });
+  const frame = make('span', 'frame');
+  if (good.picture !== '')
+    frame.append(
+      Object.assign(document.createElement('img'), {
+        src: good.picture,
+        alt: '',
+        loading: 'lazy',
+        width: 400,
+        height: 400,
+      }),
+    );
+  const words = make('span', 'good-words');
+  words.append(make('span', 'good-title', good.title), ' ', make('span', 'good-price', good.price));
+  const link = Object.assign(document.createElement('a'), { href: good.url });
+  link.append(frame, words);
+  const item = make('li', 'good');
+  item.append(link);
+  return item;
 }
 
 function sayTotal(): void {
@@ -276,6 +373,9 @@ offerMarket();
 followNumbers();
 followWhere();
 window.addEventListener('pageshow', showBasketCount);
-document.querySelectorAll<HTMLElement>('[data-product]').forEach(followChoices);
+document.querySelectorAll<HTMLElement>('[data-product]').forEach((product) => {
+  followChoices(product);
+  rememberGoods(product);
+});
 
 export {};

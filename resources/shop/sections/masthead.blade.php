@@ -18,5 +18,6 @@
 </ul></nav>
 @endif
 <a class="search-link" href="/search">{{ $say('shop.search') }}</a>
-<a class="basket-link" href="/basket">{{ $say('shop.basket') }} <span data-basket-count hidden></span></a>
+@if ($stall->only_listing_id === null)<a class="basket-link" href="/basket">{{ $say('shop.basket') }} <span data-basket-count
+    hidden></span></a>@endif
 </header>

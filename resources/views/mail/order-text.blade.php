@@ -32,7 +32,7 @@
 {!! $say('till.sums.total') !!}: {!! $text($total) !!}
 @endif
 
-{!! $say('letters.order_page', number: (string) $order->number) !!}: {!! $link !!}
+{!! $leads !!}: {!! $link !!}
 
 {!! $shop !!}@if ($address !== '')
 

@@ -28,7 +28,7 @@
     width="100%" cellpadding="0" cellspacing="0"><tr><td>{{ $say('till.sums.total') }}</td><td align="right">{{ $text($total)
     }}</td></tr></table></td></tr>@endif
 <tr><td style="padding:20px 0"><a href="{{ $link }}" style="display:inline-block;background:{{ $fill }};color:{{ $on
-    }};padding:12px 20px;text-decoration:none;border-radius:6px">{{ $say('letters.order_page', number: (string) $order->number) }}</a></td></tr>
+    }};padding:12px 20px;text-decoration:none;border-radius:6px">{{ $leads }}</a></td></tr>
 <tr><td style="padding-top:14px;border-top:1px solid {{ $line }};font-size:13px;color:{{ $mute }}">{{ $shop }}@if ($address !== '')<br>{{
     $address }}@endif<br>{{ $say('letters.why', number: (string) $order->number) }}</td></tr>
 </table></td></tr></table>

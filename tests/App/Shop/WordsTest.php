@@ -28,14 +28,14 @@ final class WordsTest extends AppTestCase
     private const ALIKE = [
         'de' => ['till.checkout.name', 'till.codes.code', 'till.parcels.several', 'till.sums.code'],
         'fr' => [
-            'dates.date', 'dates.day', 'dates.day_of_month', 'dates.moment', 'dates.stamp_day', 'shop.list.page', 'shop.list.pages',
+            'dates.date', 'dates.day', 'dates.day_of_month', 'dates.moment', 'dates.short_day', 'dates.stamp_day', 'shop.list.page', 'shop.list.pages',
             'shop.policies.version', 'shop.sign_up.email', 'till.checkout.province', 'till.codes.code', 'till.sums.code', 'till.sums.total', 'till.total_now',
         ],
         'nl' => [
-            'dates.date', 'dates.day', 'dates.day_of_month', 'dates.moment', 'dates.stamp_day', 'shop.goods.was',
+            'dates.date', 'dates.day', 'dates.day_of_month', 'dates.moment', 'dates.short_day', 'dates.stamp_day', 'shop.goods.was',
             'shop.policies.privacy', 'shop.sign_up.email', 'till.checkout.postcode', 'till.codes.code', 'till.parcels.several', 'till.sums.code',
         ],
-        'es' => ['dates.day_of_month', 'dates.moment', 'dates.stamp_day', 'till.parcels.several', 'till.sums.total', 'till.total_now'],
+        'es' => ['dates.day_of_month', 'dates.moment', 'dates.short_day', 'dates.stamp_day', 'till.parcels.several', 'till.sums.total', 'till.total_now'],
     ];
 
     /** @return iterable<string, array{string}> */

@@ -46,6 +46,7 @@ final class OneStallTest extends AppTestCase
         'payment_connection_of',
         'taxes_due',
         'reminders_due',
+        'reviews_due',
         'analyse_finding',
         'orders_to_settle',
         'reservations_over',

@@ -7,6 +7,7 @@ import { MeantSo } from '@/bench/listing/MeantSo';
 import { NamesEditor } from '@/bench/listing/NamesEditor';
 import { Notes } from '@/bench/listing/Notes';
 import { OrderFields } from '@/bench/listing/OrderFields';
+import { OwnPage } from '@/bench/listing/OwnPage';
 import { PictureSheet } from '@/bench/listing/PictureSheet';
 import { PictureTray } from '@/bench/listing/PictureTray';
 import { RecipeLine } from '@/bench/listing/RecipeLine';
@@ -174,6 +175,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         after={listing.details.search.held ? undefined : 'follows the title and the words'}
       >
         <SearchPreview listing={listing} onSay={edits.patch} />
+        <OwnPage listing={listing.id} />
       </Part>
       <Part place="order" label="Your own order">
         <OrderFields listing={listing} onSay={(order) => edits.patch({ order })} />

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Reviews\Views;
+
+use WindowStall\Core\Reviews\HiddenBecause;
+use WindowStall\Core\Reviews\ReviewState;
+use WindowStall\Reviews\Review;
+use WindowStall\Stall\Stall;
+
+/** How many said something, and when buyers are asked. */
+final readonly class ReviewsView
+{
+    /**
+     * @param  array<string, int>  $counts  by state
+     * @param  string|null  $state  those that are listed; null for all
+     * @param  int|null  $after  days after it was there; null where nobody is asked
+     * @param  array<string, string>  $reasons  for which one may be hidden → in words
+     */
+    public function __construct(public array $counts, public ?string $state, public ?int $after, public array $reasons)
+    {
+    }
+
+    public static function of(Stall $stall, ?ReviewState $state): self
+    {
+        $counts = Review::of($stall)->groupBy('state')->selectRaw('state, count(*) AS times')->toBase()->pluck('times', 'state');
+        $reasons = [];
+        foreach (HiddenBecause::cases() as $because) {
+            $reasons[$because->value] = $because->words();
+        }
+
+        return new self(
+            counts: $counts->map(static fn (mixed $times): int => (int) $times)->all() + ['shown' => 0, 'held' => 0, 'hidden' => 0],
+            state: $state?->value,
+            after: $stall->reviews_after_days,
+            reasons: $reasons,
+        );
+    }
+}

@@ -1,0 +1,22 @@
+// Written by `php artisan types` from the …View classes. Don't edit.
+
+export interface ReviewRowView {
+  id: number;
+  stars: number;
+  words: string;
+  who: string;
+  about: string;
+  when: string;
+  pictures: string[];
+  state: string;
+  stands: string;
+  answer: string;
+  listing: number;
+}
+
+export interface ReviewsView {
+  counts: Record<string, number>;
+  state: string | null;
+  after: number | null;
+  reasons: Record<string, string>;
+}

@@ -1,0 +1,1 @@
+<div class="words">{!! $good->words !!}</div>

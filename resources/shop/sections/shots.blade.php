@@ -1,0 +1,7 @@
+<div class="gallery" tabindex="0" role="group" aria-label="{{ $say('shop.goods.pictures') }}">
+@forelse ($good->pictures ?? [] as $i => $picture)
+<div class="shot" id="picture-{{ $i }}" data-shot="{{ $i }}">@include('shop::picture', ['picture' => $picture,
+    'alt' => $picture->alt ?? ($i === 0 ? $good->title : $say('shop.goods.picture', title: $good->title, number: $i + 1)),
+    'sizes' => '(min-width: 860px) 560px, 100vw', 'eager' => $i === 0])</div>
+@empty<div class="shot empty"></div>@endforelse
+</div>
