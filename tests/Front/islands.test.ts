@@ -47,11 +47,15 @@ describe('the page of one of the goods', () => {
       price: '£12.00',
       was: '£15.00',
       lowest: 'Lowest price: £11.00',
-      rungs: ['3 for £33.00'],
+      rungs: [
+        { total: '£12.00', each: '', saves: '' },
+        { total: '£33.00', each: '£11.00 each', saves: 'saves £3.00' },
+      ],
       stock: '4 in stock',
       days: '3 to 5 days',
       buyable: true,
       picture: 1,
+      arrival: 0,
     },
     {
       options: ['Steel', 'Large'],
@@ -63,6 +67,7 @@ describe('the page of one of the goods', () => {
       days: '3 to 5 days',
       buyable: false,
       picture: null,
+      arrival: null,
     },
     {
       options: ['Copper', 'Large'],
@@ -74,19 +79,40 @@ describe('the page of one of the goods', () => {
       days: '',
       buyable: true,
       picture: null,
+      arrival: null,
     },
   ];
   const radio = (n: number, value: string, checked = false) =>
     `<label class="pill"><input type="radio" name="o${String(n)}" data-option="${String(n)}" value="${value}" ${
       checked ? 'checked' : ''
     }></label>`;
+  const rung = (pieces: number, n: number, checked = false) =>
+    `<label class="rung"><input type="radio" name="quantity" value="${String(pieces)}" data-rung="${String(n)}" ${
+      checked ? 'checked' : ''
+    }><b>${String(pieces)} pieces</b><i data-rung-total></i><i data-rung-each></i><i data-rung-saves></i></label>`;
+  const day = new Date().toISOString().slice(0, 10);
+  const ARRIVALS = [
+    {
+      until: null,
+      zone: 'UTC',
+      on: {
+        [day]: [
+          ['Wed 2 Dec', 'Mon 7 to Wed 9 Dec'],
+          ['', ''],
+        ],
+      },
+    },
+  ];
   const PAGE = `
     <span data-basket-count hidden></span>
     <article data-product data-put="Put in basket" data-not-so="Not offered like this" data-another="Choose another">
       <script type="application/json" data-choices>${JSON.stringify(CHOICES)}</script>
       <div class="gallery"></div>
       ${radio(0, 'Steel', true)}${radio(0, 'Copper')}${radio(1, 'Small', true)}${radio(1, 'Large')}
-      <b data-price></b><s data-was hidden></s><i data-lowest hidden></i><ul data-rungs></ul>
+      <b data-price></b><s data-was hidden></s><i data-lowest hidden></i>
+      ${rung(1, 0, true)}${rung(3, 1)}<b data-reach></b><i data-reach-pieces></i>
+      <ol data-journey data-waits><li data-posted>–</li><li data-there>–</li></ol>
+      <script type="application/json" data-arrivals>${JSON.stringify(ARRIVALS)}</script>
       <p data-stock></p><p data-days></p><p data-days></p><button data-buy></button>
     </article>`;
   const choose = (value: string) => {
@@ -103,7 +129,7 @@ describe('the page of one of the goods', () => {
     expect(at('[data-price]').textContent).toBe('£12.00');
     expect([at('[data-was]').textContent, at('[data-was]').hidden]).toEqual(['£15.00', false]);
     expect(at('[data-lowest]').textContent).toBe('Lowest price: £11.00');
-    expect(at('[data-rungs]').children).toHaveLength(1);
+    expect([...document.querySelectorAll('[data-rung-total]')].map((d) => d.textContent)).toEqual(['£12.00', '£33.00']);
     expect([...document.querySelectorAll('[data-days]')].map((d) => d.textContent)).toEqual([
       '3 to 5 days',
       '3 to 5 days',
@@ -111,15 +137,29 @@ describe('the page of one of the goods', () => {
     expect(at<HTMLButtonElement>('[data-buy]').disabled).toBe(false);
   });
 
+  it('says what the chosen rung comes to beside the button, and by which day what is paid today is there', async () => {
+    await begin(PAGE, island);
+    expect([at('[data-reach]').textContent, at('[data-reach-pieces]').textContent]).toEqual(['£12.00', '1 pieces']);
+    at<HTMLInputElement>('[data-rung="1"]').checked = true;
+    at('[data-rung="1"]').dispatchEvent(new Event('change'));
+    expect([at('[data-reach]').textContent, at('[data-reach-pieces]').textContent]).toEqual(['£33.00', '3 pieces']);
+    expect([at('[data-posted]').textContent, at('[data-there]').textContent]).toEqual([
+      'Wed 2 Dec',
+      'Mon 7 to Wed 9 Dec',
+    ]);
+    expect(at('[data-journey]').hasAttribute('data-waits')).toBe(false);
+  });
+
   it('lets nothing be bought that is sold out or not offered, and says so', async () => {
     await begin(PAGE, island);
     choose('Large');
     expect([at('[data-buy]').textContent, at<HTMLButtonElement>('[data-buy]').disabled]).toEqual(['Sold out', true]);
-    expect([at('[data-was]').hidden, at('[data-days]').textContent, at('[data-rungs]').children.length]).toEqual([
+    expect([at('[data-was]').hidden, at('[data-days]').textContent, at('[data-rung-total]').textContent]).toEqual([
       true,
       '',
-      0,
+      '',
     ]);
+    expect(at('[data-journey]').hidden).toBe(true);
     choose('Small');
     choose('Copper');
     expect([at('[data-stock]').textContent, at('[data-price]').textContent]).toEqual(['Not offered like this', '']);
