@@ -83,9 +83,6 @@ $together([
 ], 'till');
 $desk->open($at['workshop'].'/at/quillet/delivery')->see('You keep')->write('Postcode', 'PH33 6TQ');
 $keep($desk->see('lies in PH17–50')->see('The shopper pays £5.95'), 'where');
-$desk->open($at['workshop'].'/at/quillet/window/pages')->see('who pays for sending back');
-$desk->script('document.querySelector("#policies").scrollIntoView()');
-$keep($desk, 'policies');
 $desk
     ->open($at['workshop'].'/at/quillet/window')
     ->see('all in the first screen')
@@ -142,6 +139,14 @@ $phone->see('Go to checkout');
 $phones[] = $shown($phone->press('Go to checkout')->see('Postcode'));
 $phone->open($at['shop'].'/ie/goods/brass-mister')->press('Put in basket')->see('Delivery to Ireland');
 $together([...$phones, $shown($phone)], 'shop-phone');
+// One of the goods: what it is, its ladder, what buyers say, and all of that with what is hidden.
+$twine = $phone->open($at['shop'].'/goods/jute-garden-twine')->see('With you in');
+$said = [$shown($twine)];
+foreach (['.ladder', '.reviews'] as $part) {
+    $twine->script('document.querySelector("'.$part.'").scrollIntoView({block: "start", behavior: "instant"})');
+    $said[] = $shown($twine->still());
+}
+$together([...$said, $shown($phone->open($at['shop'].'/goods/seed-tin-with-month-dividers/said'))], 'goods-page');
 $mine = $shown($phone->open($own)->see('Send something back'));
 $phone->driver->quit();
 
