@@ -73,6 +73,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $schedule->job(new WindowStall\Frame\Jobs\ThinOut, 'sweeps')->hourly();
         $schedule->job(new WindowStall\Counter\Jobs\SendReminders, 'sweeps')->everyTenMinutes();
         $schedule->job(new WindowStall\Counter\Jobs\AskForReviews, 'sweeps')->everyTenMinutes();
+        $schedule->job(new WindowStall\Shop\Back\TellBack, 'sweeps')->everyFiveMinutes();
         $schedule->job(new WindowStall\Pricing\Jobs\TurnTaxes, 'sweeps')->everyTenMinutes();
         $schedule->command('queue:prune-failed --hours=168')->daily();
     })

@@ -56,7 +56,7 @@ final readonly class Related
 
     public static function to(Stall $stall, Listing $listing): self
     {
-        $together = array_column(BoughtWith::of($stall, $listing), 'other');
+        $together = array_column(BoughtWith::of($stall, $listing->id), 'other');
         $goods = array_values(array_filter(
             WindowGoods::of($stall)->many(array_slice($together, 0, self::GOODS)),
             static fn (GoodCard $card): bool => ! $card->soldOut,

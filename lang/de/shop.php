@@ -186,6 +186,13 @@ return [
             'asked' => 'die Person, die es schrieb, darum bat',
         ],
     ],
+    'waited' => [
+        'heading' => 'Sagt mir, wenn es wieder da ist',
+        'ask' => 'Sagt mir Bescheid',
+        'consent' => '{shop} darf mir einmal schreiben, wenn es das wieder gibt. Danach wird meine Adresse vergessen.',
+        'thanks' => 'Danke',
+        'kept' => 'Sie bekommen eine Mail, sobald es {goods} wieder gibt.',
+    ],
     'arrival' => [
         'paid' => 'bezahlt',
         'today' => 'heute',

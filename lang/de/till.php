@@ -15,6 +15,7 @@ return [
         'goes_to' => 'Es geht nach',
         'show' => 'Zeigen',
         'take_along' => 'Diesen Korb mitnehmen',
+        'with' => 'Andere kauften dazu',
         'to_checkout' => 'Zur Kasse',
         'back' => 'Zurück zum Korb',
         'gone' => 'Das steht nicht mehr am Stand.',

@@ -187,6 +187,13 @@ return [
             'asked' => 'who wrote it asked for that',
         ],
     ],
+    'waited' => [
+        'heading' => 'Tell me when it is back',
+        'ask' => 'Tell me',
+        'consent' => '{shop} may mail me once, when this can be bought again. Then my address is forgotten.',
+        'thanks' => 'Thank you',
+        'kept' => 'You get one mail once {goods} can be bought again.',
+    ],
     'arrival' => [
         'paid' => 'you pay',
         'today' => 'today',

@@ -16,6 +16,7 @@ return [
         'goes_to' => 'It goes to',
         'show' => 'Show',
         'take_along' => 'Take this basket along',
+        'with' => 'Bought with it by others',
         'to_checkout' => 'Go to checkout',
         'back' => 'Back to the basket',
         'gone' => 'That is no longer on the stall.',

@@ -186,6 +186,13 @@ return [
             'asked' => 'quien lo escribió lo pidió',
         ],
     ],
+    'waited' => [
+        'heading' => 'Avísenme cuando vuelva',
+        'ask' => 'Avísenme',
+        'consent' => '{shop} puede escribirme una vez, cuando se pueda comprar de nuevo. Después se olvida mi dirección.',
+        'thanks' => 'Gracias',
+        'kept' => 'Recibirá un correo cuando {goods} se pueda comprar de nuevo.',
+    ],
     'arrival' => [
         'paid' => 'paga',
         'today' => 'hoy',

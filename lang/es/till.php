@@ -15,6 +15,7 @@ return [
         'goes_to' => 'Va a',
         'show' => 'Mostrar',
         'take_along' => 'Llevarse esta cesta',
+        'with' => 'Otros compraron también',
         'to_checkout' => 'Ir a pagar',
         'back' => 'Volver a la cesta',
         'gone' => 'Eso ya no está en el puesto.',

@@ -48,6 +48,7 @@ return [
         'words' => 'Vous l’avez depuis quelque temps. D’autres aimeraient savoir : est-ce comme vous le pensiez ?',
         'leads' => 'Dire ce que vous en pensez',
     ],
+    'back' => ['subject' => '{goods} est de retour', 'words' => '{goods} est de nouveau disponible.', 'why' => 'Vous vouliez être prévenu une fois. Votre adresse n’est plus conservée.'],
     'returned' => [
         'subject' => 'Commande {number} chez {shop} : votre retour',
         'heading' => 'À propos de votre retour, {name}',

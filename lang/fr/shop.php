@@ -186,6 +186,13 @@ return [
             'asked' => 'la personne qui l’a écrit l’a demandé',
         ],
     ],
+    'waited' => [
+        'heading' => 'Prévenez-moi à son retour',
+        'ask' => 'Prévenez-moi',
+        'consent' => '{shop} peut m’écrire une fois, quand ce sera de nouveau disponible. Ensuite mon adresse est oubliée.',
+        'thanks' => 'Merci',
+        'kept' => 'Vous recevrez un courriel dès que {goods} sera de nouveau disponible.',
+    ],
     'arrival' => [
         'paid' => 'vous payez',
         'today' => 'aujourd’hui',

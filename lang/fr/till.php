@@ -15,6 +15,7 @@ return [
         'goes_to' => 'Destination',
         'show' => 'Montrer',
         'take_along' => 'Emporter ce panier',
+        'with' => 'D’autres ont acheté avec',
         'to_checkout' => 'Passer à la caisse',
         'back' => 'Retour au panier',
         'gone' => 'Cela n’est plus sur l’étal.',

@@ -48,6 +48,7 @@ return [
         'words' => 'U hebt het nu een tijdje. Anderen willen graag weten: is het zoals u dacht?',
         'leads' => 'Zeg wat u ervan vindt',
     ],
+    'back' => ['subject' => '{goods} is terug', 'words' => '{goods} is weer te koop.', 'why' => 'U wilde het één keer weten. Uw adres wordt niet langer bewaard.'],
     'returned' => [
         'subject' => 'Bestelling {number} bij {shop}: uw retour',
         'heading' => 'Over uw retour, {name}',

@@ -186,6 +186,13 @@ return [
             'asked' => 'wie het schreef dat vroeg',
         ],
     ],
+    'waited' => [
+        'heading' => 'Laat weten wanneer het terug is',
+        'ask' => 'Laat het weten',
+        'consent' => '{shop} mag mij één keer mailen, als dit weer te koop is. Daarna wordt mijn adres vergeten.',
+        'thanks' => 'Dank u',
+        'kept' => 'U krijgt één mail zodra {goods} weer te koop is.',
+    ],
     'arrival' => [
         'paid' => 'u betaalt',
         'today' => 'vandaag',

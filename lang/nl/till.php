@@ -15,6 +15,7 @@ return [
         'goes_to' => 'Het gaat naar',
         'show' => 'Tonen',
         'take_along' => 'Deze mand meenemen',
+        'with' => 'Anderen kochten erbij',
         'to_checkout' => 'Afrekenen',
         'back' => 'Terug naar de mand',
         'gone' => 'Dat ligt niet meer op de kraam.',

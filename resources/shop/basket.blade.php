@@ -43,6 +43,9 @@
     @selected($code === $basket->delivery->to->country)>{{ WindowStall\Support\Speech\Spoken::country($code)
     }}</option>@endforeach</select> <button type="submit" class="small" data-change>{{ $say('till.basket.show') }}</button></form>@endif
 <p>@if ($basket->troubles === [])<a class="button wide" href="/checkout">{{ $say('till.basket.to_checkout') }}</a>@endif</p>
+@if ($with !== null)<aside class="goes-with" aria-label="{{ $say('till.basket.with') }}"><a href="{{ $with->url }}">
+@if ($with->picture)@include('shop::picture', ['picture' => $with->picture, 'alt' => '', 'sizes' => '64px', 'eager' => false])@endif
+<span><small>{{ $say('till.basket.with') }}</small> <b>{{ $with->title }}</b> {{ $with->price }}</span></a></aside>@endif
 @endif
 </div>
 <p class="sr" role="status" data-said="{{ $say('till.total_now', total: '%s') }}"></p>

@@ -18,7 +18,9 @@ use WindowStall\Offers\Code;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketCookies;
+use WindowStall\Shop\BasketEntry;
 use WindowStall\Shop\BasketRow;
+use WindowStall\Shop\BoughtWith;
 use WindowStall\Shop\PutGift;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
@@ -26,6 +28,8 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Speech\Speech;
+use WindowStall\Window\Goods\GoodCard;
+use WindowStall\Window\Goods\WindowGoods;
 
 /** The basket. Works without script: a choice of options arrives as posted fields and is looked up here. */
 final readonly class BasketController
@@ -213,9 +217,20 @@ final readonly class BasketController
                 'description' => Speech::say('till.basket.about', shop: $stall->name),
                 'basket' => $contents,
                 'trouble' => $trouble,
+                'with' => self::goesWith($stall, $contents),
             ]),
             $status,
             private: true,
         );
+    }
+
+    /** One thing more that others bought with what lies in it; null where nothing is known, or nothing lies in it. */
+    private static function goesWith(Stall $stall, BasketContents $contents): ?GoodCard
+    {
+        $listings = array_map(static fn (BasketEntry $e): int => $e->variant->row->listing_id ?? 0, $contents->entries);
+        $goods = $listings === [] ? [] : WindowGoods::of($stall)->only(BoughtWith::basket($stall, array_values(array_unique($listings))));
+        $buyable = array_filter($goods, static fn (GoodCard $card): bool => ! $card->soldOut);
+
+        return reset($buyable) ?: null;
     }
 }

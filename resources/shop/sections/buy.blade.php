@@ -17,3 +17,4 @@
 @if (! $good->isOnly() && $stall->straight_to_checkout && ! $good->soldOut())<p><button type="submit" name="straight" value="1"
     class="button wide plain" data-straight>{{ $say('shop.goods.straight') }}</button></p>@endif
 </form>
+@if ($good->soldOut())@include('shop::back')@endif

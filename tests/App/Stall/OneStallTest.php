@@ -47,6 +47,7 @@ final class OneStallTest extends AppTestCase
         'taxes_due',
         'reminders_due',
         'reviews_due',
+        'back_wishes_due',
         'analyse_finding',
         'orders_to_settle',
         'reservations_over',

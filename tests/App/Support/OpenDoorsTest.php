@@ -88,6 +88,7 @@ final class OpenDoorsTest extends AppTestCase
         'GET /goods.json',
         'GET /goods-{part}.json',
         'POST /sign-up',
+        'POST /back',
         // By the signed address at the foot of a mail.
         'GET /no-more-mail',
         'POST /no-more-mail',

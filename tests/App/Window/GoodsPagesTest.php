@@ -12,6 +12,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\App\Shop\Shopper;
 use WindowStall\Tests\Core\Source\Items;
 use WindowStall\Window\Written\DressedGoods;
 use WindowStall\Window\Written\WrittenPage;
@@ -168,6 +169,15 @@ final class GoodsPagesTest extends AppTestCase
         self::assertStringContainsString('Bought together', $html);
         self::assertStringContainsString('/goods/'.$cane->slug, $html);
         self::assertStringNotContainsString('/goods/'.$this->twine->slug.'"', $html, 'those were bought by others');
+
+        $basket = function (Listing $put): TestResponse {
+            $shopper = new Shopper($this, $this->stall);
+            $shopper->put($put->variants()->firstOrFail());
+
+            return $shopper->send('get', '/basket');
+        };
+        $basket($this->twine)->assertSee('Twine')->assertDontSee('Bought with it by others');
+        $basket($this->pot)->assertSee('Bought with it by others')->assertSee('/goods/'.$cane->slug, false);
     }
 
     public function test_a_shop_of_one_thing_has_its_page_as_the_front_page_and_no_basket(): void

@@ -1,0 +1,7 @@
+{!! $say('letters.back.words', goods: $title) !!}
+
+{!! $link !!}
+
+{!! $shop !!}
+
+{!! $say('letters.back.why') !!}
