@@ -7,8 +7,11 @@ namespace WindowStall\Shop;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\OptionChoices;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Pricing\Offers\Ladder;
+use WindowStall\Pricing\RecentSales;
 use WindowStall\Reviews\ListingReviews;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
@@ -17,6 +20,7 @@ use WindowStall\Support\Speech\Spoken;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Window\Goods\GoodInHand;
 use WindowStall\Window\Goods\ShownWas;
+use WindowStall\Window\Goods\SoldOnly;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** What the page of one of the goods shows: pictures, options, prices, stock and days, and the same as JSON-LD. */
@@ -36,6 +40,7 @@ final readonly class GoodsPage implements GoodInHand
      * @param  list<Picture>  $pictures
      * @param  array<string, list<string>>  $options  name → values, in order
      * @param  list<VariantFigures>  $variants  those that are switched on and priced
+     * @param  array<int, int>  $bought  pieces → in how many orders so many were bought, where it has a ladder
      */
     private function __construct(
         public ListingFigures $figures,
@@ -48,6 +53,8 @@ final readonly class GoodsPage implements GoodInHand
         public string $price,
         public Related $together,
         private ListingReviews $reviews,
+        private ?Ladder $ladder,
+        private array $bought,
     ) {
     }
 
@@ -55,6 +62,7 @@ final readonly class GoodsPage implements GoodInHand
     public static function of(ListingFigures $f, ?Related $together = null): self
     {
         $offer = OptionChoices::of($f);
+        $ladder = Ladders::of($f->listing, $f->stall);
         $phrases = $f->stall->phrases()->prime(
             $f->title->shown(),
             $f->words->shown(),
@@ -86,13 +94,15 @@ final readonly class GoodsPage implements GoodInHand
             $price,
             $together ?? Related::to($f->stall, $f->listing),
             ListingReviews::of($f->listing),
+            $ladder,
+            $ladder === null ? [] : RecentSales::orders($f->stall, $f->listing->id),
         );
     }
 
     /** Whether the shop sells nothing else. */
     public function isOnly(): bool
     {
-        return $this->figures->stall->only_listing_id === $this->figures->listing->id;
+        return SoldOnly::by($this->figures->stall) === $this->figures->listing->id;
     }
 
     public function address(): string
@@ -201,7 +211,7 @@ final readonly class GoodsPage implements GoodInHand
     /** @return list<ShownRung> from one piece on; none where it has no ladder */
     public function ladder(VariantFigures $v): array
     {
-        return ShownRung::all($this->figures, $v);
+        return ShownRung::all($this->ladder, $v, $this->bought);
     }
 
     /** @return list<array{days: string, until: string|null, zone: string, on: array<string, list<array{string, string}>>}> */
@@ -212,8 +222,8 @@ final readonly class GoodsPage implements GoodInHand
 
     /**
      * @return list<array{
-     *     id: int, options: list<string>, price: string, was: string, lowest: string, rungs: list<array{total: string, each: string, saves: string}>,
-     *     stock: string, days: string, buyable: bool, picture: int|null, arrival: int|null,
+     *     id: int, options: list<string>, price: string, was: string, lowest: string,
+     *     rungs: list<array{total: string, each: string, saves: string}>, stock: string, days: string, buyable: bool, picture: int|null, arrival: int|null,
      * }>  for the island that follows the shopper's choice
      */
     public function choices(): array

@@ -139,7 +139,7 @@ final readonly class ShopRenderer
                 $stall,
                 Window::query()->findOrFail($stall->id)->workingContent(),
                 'no-goods',
-                ['title' => $page->title],
+                ['title' => $page->title, 'galley' => true],
             );
         }
         $around = Window::query()->findOrFail($stall->id)->workingContent();

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop;
 
-use WindowStall\Bench\ListingFigures;
-use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Core\Pricing\Offers\RungsChosen;
-use WindowStall\Pricing\RecentSales;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Views\MoneyView;
 
@@ -30,16 +28,18 @@ final readonly class ShownRung
     ) {
     }
 
-    /** @return list<self> by rising pieces, from one on */
-    public static function all(ListingFigures $f, VariantFigures $v): array
+    /**
+     * @param  array<int, int>  $bought  pieces → in how many orders so many were bought
+     * @return list<self> by rising pieces, from one on
+     */
+    public static function all(?Ladder $ladder, VariantFigures $v, array $bought): array
     {
-        $ladder = Ladders::of($f->listing, $f->stall);
         $piece = $v->shown;
         if ($ladder === null || $piece === null) {
             return [];
         }
         $climbed = [1, ...array_column($ladder->rungs, 'pieces')];
-        $said = RungsChosen::of($climbed, RecentSales::orders($f->stall, $f->listing->id));
+        $said = RungsChosen::of($climbed, $bought);
         $best = $ladder->bestOf($piece);
 
         return array_map(static function (int $pieces) use ($ladder, $piece, $said, $best): self {

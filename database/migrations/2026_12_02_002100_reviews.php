@@ -37,7 +37,9 @@ return new class extends Migration
         CREATE INDEX reviews_hidden_by_index ON reviews (hidden_by);
         ALTER TABLE reviews ENABLE ROW LEVEL SECURITY;
         CREATE POLICY one_stall ON reviews USING (stall_id = (SELECT current_stall()));
-        ALTER TABLE stalls ADD COLUMN reviews_after_days smallint DEFAULT 7;
+        -- Stalls that stand already ask nobody before their sellers say so.
+        ALTER TABLE stalls ADD COLUMN reviews_after_days smallint;
+        ALTER TABLE stalls ALTER COLUMN reviews_after_days SET DEFAULT 7;
         SQL;
 
     /** Orders all of which has been there for as long as the stall waits, and not for very much longer. */

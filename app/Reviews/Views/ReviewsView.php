@@ -13,7 +13,7 @@ use WindowStall\Stall\Stall;
 final readonly class ReviewsView
 {
     /**
-     * @param  array<string, int>  $counts  by state
+     * @param  array<string, int>  $counts  by state, and all of them
      * @param  string|null  $state  those that are listed; null for all
      * @param  int|null  $after  days after it was there; null where nobody is asked
      * @param  array<string, string>  $reasons  for which one may be hidden → in words
@@ -30,8 +30,10 @@ final readonly class ReviewsView
             $reasons[$because->value] = $because->words();
         }
 
+        $by = $counts->map(static fn (mixed $times): int => (int) $times)->all() + ['shown' => 0, 'held' => 0, 'hidden' => 0];
+
         return new self(
-            counts: $counts->map(static fn (mixed $times): int => (int) $times)->all() + ['shown' => 0, 'held' => 0, 'hidden' => 0],
+            counts: ['all' => array_sum($by)] + $by,
             state: $state?->value,
             after: $stall->reviews_after_days,
             reasons: $reasons,

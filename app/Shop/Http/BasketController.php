@@ -29,6 +29,7 @@ use WindowStall\Stall\Terms\Places;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Goods\GoodCard;
+use WindowStall\Window\Goods\SoldOnly;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** The basket. Works without script: a choice of options arrives as posted fields and is looked up here. */
@@ -82,7 +83,7 @@ final readonly class BasketController
         if ($from !== null) {
             $basket->turnTo($stall, $from);
         }
-        if ($stall->only_listing_id === $listing->id) {
+        if (SoldOnly::by($stall) === $listing->id) {
             // There is no basket to look into: what is bought is what was chosen last.
             $basket->lines()->delete();
         }

@@ -14,6 +14,7 @@ use WindowStall\Shop\Related;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Goods\SoldOnly;
 
 /** The homepage and the pages of goods; made once per revision and then served as files. */
 final readonly class PageController
@@ -59,10 +60,8 @@ final readonly class PageController
     /** The one thing the shop sells, where it can be bought here; else its front page stands as it was dressed. */
     private function only(Stall $stall): ?Listing
     {
-        $listing = $stall->only_listing_id === null ? null : Listing::of($stall)
-            ->with(Listing::FOR_FIGURES)
-            ->where('state', ListingState::InWindow)
-            ->find($stall->only_listing_id);
+        $only = SoldOnly::by($stall);
+        $listing = $only === null ? null : Listing::of($stall)->with(Listing::FOR_FIGURES)->find($only);
 
         return $listing !== null && self::isSold($stall, $listing) ? $listing : null;
     }

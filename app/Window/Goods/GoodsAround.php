@@ -19,6 +19,6 @@ final readonly class GoodsAround
     {
         $picked = $copy instanceof WrittenPage && $copy->isOfGoods() ? $this->picks->pick($stall, $copy) : null;
 
-        return WindowGoods::around($stall, $picked);
+        return WindowGoods::of($stall, $picked);
     }
 }

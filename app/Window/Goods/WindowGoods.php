@@ -87,15 +87,10 @@ final class WindowGoods
     {
     }
 
-    /** Those of a stall, around the page of one of them. */
-    public static function around(Stall $stall, ?GoodInHand $inHand): self
+    /** @param  GoodInHand|null  $inHand  around whose page they stand */
+    public static function of(Stall $stall, ?GoodInHand $inHand = null): self
     {
         return new self($stall, $inHand);
-    }
-
-    public static function of(Stall $stall): self
-    {
-        return new self($stall);
     }
 
     /** @return list<GoodCard> */

@@ -87,7 +87,7 @@ final readonly class PageRenderer
         array $data,
         bool $galley = false,
     ): string {
-        $parts = $this->laid($laid->wearing($around->look), WindowGoods::around($stall, $good), $galley);
+        $parts = $this->laid($laid->wearing($around->look), WindowGoods::of($stall, $good), $galley);
 
         return $this->page($stall, $around, 'goods', ['galley' => $galley] + $parts + $data);
     }

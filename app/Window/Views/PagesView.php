@@ -13,7 +13,7 @@ use WindowStall\Window\Written\PageKind;
 /** The pages a seller writes, those there could be, and how the policies stand. */
 final readonly class PagesView
 {
-    private const TYPES = 200;
+    private const TYPES = 60;
 
     /**
      * @param  list<WrittenPageView>  $pages

@@ -33,7 +33,7 @@ final class DressedGoods
     /** What shoppers see. */
     public static function of(Stall $stall, Listing $listing): Content
     {
-        $pages = self::pages($stall)
+        $nearest = self::pages($stall)
             ->whereNotNull('shown')
             ->where(static fn ($q) => $q
                 ->where('goods_listing_id', $listing->id)
@@ -42,7 +42,7 @@ final class DressedGoods
             ->orderByRaw('goods_listing_id IS NULL, goods_type IS NULL')
             ->first();
 
-        return $pages?->publishedContent() ?? Content::page(self::FIRST, Plan::Goods);
+        return $nearest?->publishedContent() ?? Content::page(self::FIRST, Plan::Goods);
     }
 
     /** @return HasMany<WrittenPage, Stall> */

@@ -26,7 +26,7 @@ const STATES: [string, string][] = [
 export default function ReviewsPage({ reviews: given, about, next, previous }: Props) {
   const handle = useHandle();
   const [reviews, setReviews] = useGiven(given);
-  const all = Object.values(about.counts).reduce((sum, n) => sum + n, 0);
+  const all = about.counts.all ?? 0;
   const onReview = (now: ReviewRowView) => {
     setReviews((were) => were.map((one) => (one.id === now.id ? now : one)));
     router.reload({ only: ['about', 'frame'] });

@@ -60,7 +60,7 @@ export function GoodsPages({ goods, types, only }: Props) {
       {types.length > 0 && (
         <div className="flex flex-wrap items-center gap-3 px-6 pt-3">
           <span className="text-mute">A page of its own for goods of type</span>
-          {types.slice(0, 8).map((type) => (
+          {types.map((type) => (
             <Button key={type} small onClick={() => make(type)}>
               {type}
             </Button>

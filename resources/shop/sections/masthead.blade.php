@@ -18,6 +18,6 @@
 </ul></nav>
 @endif
 <a class="search-link" href="/search">{{ $say('shop.search') }}</a>
-@if ($stall->only_listing_id === null)<a class="basket-link" href="/basket">{{ $say('shop.basket') }} <span data-basket-count
+@if (WindowStall\Window\Goods\SoldOnly::by($stall) === null)<a class="basket-link" href="/basket">{{ $say('shop.basket') }} <span data-basket-count
     hidden></span></a>@endif
 </header>

@@ -197,6 +197,8 @@ final class GoodsPagesTest extends AppTestCase
         $buy('1')->assertRedirectContains('/checkout');
         self::assertSame([1], DB::table('basket_lines')->orderByDesc('id')->limit(1)->pluck('quantity')->all(), 'what was chosen last counts');
 
+        $this->postJson(route('bench.out', $this->stall), ['listings' => [$this->pot->id], 'to' => 'on_bench'])->assertOk();
+        $this->get($this->stall->shopAddress('/'))->assertDontSee('data-product', false)->assertSee('basket-link', false);
         $this->putJson(route('window.only', $this->stall), ['listing' => null])->assertRedirect();
         $this->get($this->stall->shopAddress('/'))->assertDontSee('data-product', false)->assertSee('basket-link', false);
         $away = $this->world->listing($this->stall, Items::item([Items::variant('away')], 'Away', id: 'away'));
