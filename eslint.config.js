@@ -18,6 +18,7 @@ const AREAS = [
   'reviews',
   'window',
   'counter',
+  'opening',
   'frame',
 ];
 

@@ -88,8 +88,12 @@ final readonly class ListingFigures
         );
     }
 
-    /** Whether it may go in the window, weighed anew each time. */
-    public function readiness(): Readiness
+    /**
+     * Whether it may go in the window, weighed anew each time.
+     *
+     * @param  bool  $accepted  as if the seller had accepted its drafts
+     */
+    public function readiness(bool $accepted = false): Readiness
     {
         return Readiness::of(
             $this->title->shown(),
@@ -109,7 +113,7 @@ final readonly class ListingFigures
                 $this->variants,
             ),
             $this->stall->marketName(),
-            $this->listing->drafts,
+            $accepted ? [] : $this->listing->drafts,
             $this->wording(),
         );
     }

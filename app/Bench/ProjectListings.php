@@ -111,7 +111,7 @@ final readonly class ProjectListings
         $wanted = array_unique(array_column(DB::select(self::WANTED, $of), 'listing_id'));
         $line = $wanted === [] ? '' : PictureQueue::of($stall->id);
         foreach ($wanted as $listing) {
-            FetchPictures::dispatch((int) $listing)->onQueue($line)->afterCommit();
+            FetchPictures::dispatch((int) $listing, leading: true)->onQueue($line)->afterCommit();
         }
         event(new ListingsChanged($stall, $some));
     }

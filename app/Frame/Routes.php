@@ -15,7 +15,7 @@ final class Routes
 {
     /** Areas with screens in the workshop, in the order of the work. */
     private const AREAS = [
-        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Print', 'Shelves', 'Offers', 'Delivery', 'Reviews', 'Window', 'Counter', 'Frame',
+        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Print', 'Shelves', 'Offers', 'Delivery', 'Reviews', 'Window', 'Counter', 'Opening', 'Frame',
     ];
 
     /** Numbers of rows, as they stand in addresses; more digits than these no row has. */
@@ -52,6 +52,7 @@ final class Routes
         'placing',
         'file',
         'review',
+        'firstShop',
     ];
 
     public static function register(): void
@@ -78,6 +79,7 @@ final class Routes
             ->group(function (): void {
                 require app_path('Shop/routes.php');
                 require app_path('Counter/shop.php');
+                require app_path('Opening/shop.php');
             });
         if ((bool) config('stall.standins.run')) {
             Route::middleware('standin')->group(base_path('standins/routes.php'));

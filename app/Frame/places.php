@@ -32,6 +32,11 @@ return [
         'grid spreadsheet table bulk mass many edit paste excel replace',
     ],
     [
+        'A first shop from one sentence',
+        'opening.first',
+        'first shop niche start begin build generate template homepage quick new stall beginner',
+    ],
+    [
         'Listings out and in',
         'bench',
         'export import download csv json backup leave move transfer carry file',

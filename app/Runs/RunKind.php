@@ -36,4 +36,7 @@ enum RunKind: string
 
     /** Lays many artworks on many blanks, and makes goods of them. */
     case Prints = 'prints';
+
+    /** Lays out a first shop from a sentence. */
+    case FirstShop = 'first_shop';
 }

@@ -39,11 +39,19 @@ final readonly class ShopRenderer
         return $this->pages->home($stall, $content);
     }
 
-    /** @param  Related|null  $related  where it is known already */
-    public function goods(Stall $stall, Content $content, Listing $listing, ?Related $related = null): string
-    {
+    /**
+     * @param  Related|null  $related  where it is known already
+     * @param  Content|null  $laid  its parts, where they aren't those that shoppers see
+     */
+    public function goods(
+        Stall $stall,
+        Content $content,
+        Listing $listing,
+        ?Related $related = null,
+        ?Content $laid = null,
+    ): string {
         $page = GoodsPage::of(ListingFigures::of($stall, $listing), $related);
-        $laid = DressedGoods::of($stall, $listing)->saying($stall->phrases());
+        $laid = ($laid ?? DressedGoods::of($stall, $listing))->saying($stall->phrases());
 
         return $this->pages->goods($stall, $content, $laid, $page, self::about($stall, $page));
     }

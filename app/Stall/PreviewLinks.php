@@ -53,6 +53,17 @@ final class PreviewLinks
         ]);
     }
 
+    /**
+     * Something that a later area lays out.
+     *
+     * @param  string  $route  its name
+     * @param  array<string, int>  $with
+     */
+    public static function to(Stall $stall, string $route, array $with): string
+    {
+        return URL::temporarySignedRoute($route, self::until(), ['shop' => $stall->handle] + $with);
+    }
+
     private static function until(): \DateTimeInterface
     {
         // The end of the next hour, so that the address stays the same while one works and the picture doesn't flicker.

@@ -18,11 +18,6 @@ final class FirstVersion
 {
     public const HEROES = 3;
 
-    /** Shelves or tags that become tiles and ways of the menu. */
-    private const TILES = 4;
-
-    private const MENU = 3;
-
     /** @return list<GoodCard> whose pictures a hero can be made of: what keeps most, what is newest, each once */
     public static function heroes(WindowGoods $goods): array
     {
@@ -47,112 +42,18 @@ final class FirstVersion
         $goods = WindowGoods::of($stall);
         $good = $goods->only([$hero])[0]
             ?? throw new Refusal('Put something in the window first: the page is made from what is there.');
-        $ways = self::ways($goods);
         $look = Look::begin($starter, Window::query()->findOrFail($stall->id)->workingContent()->look->wordmark);
 
+        $lay = new FirstSections($goods);
+
         return Content::from(['look' => $look->toArray(), 'sections' => array_values(array_filter([
-            $this->notice($goods),
-            $this->section('masthead', ['menu' => $this->menu($ways)]),
-            $this->hero($good),
-            $this->tiles(array_slice($ways, 0, self::TILES)),
-            $this->section(
-                'goods',
-                ['heading' => 'At the front of the stall', 'which' => 'keeping', 'count' => '4'],
-                'first',
-            ),
-            $this->section('goods', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8'], 'new'),
-            $this->section('promises', ['which' => 'terms', 'tone' => 'band']),
-            $this->section('questions', ['heading' => 'Before you ask', 'asked' => TrueAnswers::of($goods)]),
-            $this->section('foot', ['menu' => self::papers($goods)]),
+            $lay->notice(),
+            $lay->masthead(),
+            $lay->hero($good),
+            $lay->tiles(),
+            $lay->row('first', ['heading' => 'At the front of the stall', 'which' => 'keeping', 'count' => '4']),
+            $lay->row('new', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8']),
+            ...$lay->closing(),
         ]))]);
-    }
-
-    /** @return array<string, mixed>|null */
-    private function notice(WindowGoods $goods): ?array
-    {
-        $days = $goods->days();
-
-        return $days === null
-            ? null
-            : $this->section('notice', ['messages' => [['words' => 'With you in '.$days->words()]]]);
-    }
-
-    /** @return array<string, mixed> */
-    private function hero(GoodCard $good): array
-    {
-        $price = ($good->varied ? 'From ' : '').$good->price;
-
-        return $this->section('hero', [
-            'words' => mb_strimwidth($good->title, 0, 60, '…'),
-            'under' => match (true) {
-                $good->gist !== '' => str_ends_with($good->gist, '…') ? $good->gist : $good->gist.'.',
-                $good->days !== '' => $price.', with you in '.$good->days,
-                default => $price,
-            },
-            'listing' => $good->id,
-            'button' => 'See it',
-            'leads' => 'goods:'.$good->id,
-        ]);
-    }
-
-    /** @return list<array{words: string, leads: string}> shelves that hold something; without any, tags */
-    private static function ways(WindowGoods $goods): array
-    {
-        $shelves = $goods->shelves();
-        if ($shelves !== []) {
-            return array_map(static fn (int $id, array $shelf): array => [
-                'words' => mb_strimwidth($shelf['words'], 0, 24, '…'),
-                'leads' => 'shelf:'.$id,
-            ], array_keys($shelves), $shelves);
-        }
-
-        return array_map(static fn (string $tag): array => [
-            'words' => mb_strimwidth(mb_strtoupper(mb_substr($tag, 0, 1)).mb_substr($tag, 1), 0, 24, '…'),
-            'leads' => 'tag:'.$tag,
-        ], array_map(strval(...), array_keys($goods->tags())));
-    }
-
-    /**
-     * @param  list<array{words: string, leads: string}>  $ways
-     * @return list<array{words: string, leads: string}>
-     */
-    private function menu(array $ways): array
-    {
-        return [...array_slice($ways, 0, self::MENU), ['words' => 'Everything', 'leads' => 'all']];
-    }
-
-    /**
-     * @param  list<array{words: string, leads: string}>  $ways
-     * @return array<string, mixed>|null
-     */
-    private function tiles(array $ways): ?array
-    {
-        $tiles = array_map(static fn (array $way): array => ['leads' => $way['leads']], $ways);
-
-        return $tiles === [] ? null : $this->section('tiles', ['tiles' => $tiles]);
-    }
-
-    /** @return list<array{words: string, leads: string}> menus of the pages and policies that shoppers see */
-    private static function papers(WindowGoods $goods): array
-    {
-        $pages = $policies = [];
-        foreach ($goods->papers()->ways() as $leads => $words) {
-            $row = ['words' => mb_strimwidth($words, 0, 30, '…'), 'leads' => $leads];
-            str_starts_with($leads, 'page:') ? $pages[] = $row : $policies[] = $row;
-        }
-
-        return [
-            ...($pages === [] ? [] : [['words' => 'The stall', 'leads' => ''], ...array_slice($pages, 0, 12)]),
-            ...($policies === [] ? [] : [['words' => 'Buying here', 'leads' => ''], ...$policies]),
-        ];
-    }
-
-    /**
-     * @param  array<string, mixed>  $settings
-     * @return array<string, mixed>
-     */
-    private function section(string $kind, array $settings, ?string $id = null): array
-    {
-        return ['id' => $id ?? $kind, 'kind' => $kind, 'settings' => $settings];
     }
 }

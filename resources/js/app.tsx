@@ -10,7 +10,7 @@ type Page = { default: ComponentType & { layout?: (page: ReactNode) => ReactNode
 import.meta.glob('./*/fills.ts', { eager: true });
 
 const pages = import.meta.glob<Page>(
-  './{source,bench,drift,pricing,print,shelves,delivery,offers,reviews,window,counter,stall}/*.tsx',
+  './{source,bench,drift,pricing,print,shelves,delivery,offers,reviews,window,counter,opening,stall}/*.tsx',
 );
 
 void createInertiaApp({

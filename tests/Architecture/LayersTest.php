@@ -29,6 +29,7 @@ final class LayersTest
         'Window',
         'Shop',
         'Counter',
+        'Opening',
         'Frame',
     ];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Jobs;
 
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -21,11 +22,14 @@ use WindowStall\Support\Refusal;
 
 /**
  * Fetches a listing's waiting pictures from its supplier and makes them into the shop's sizes. Running it twice fetches
- * nothing twice.
+ * nothing twice. Of many listings taken at once each gets the picture that leads it before any gets its others.
  */
 final class FetchPictures implements ShouldQueue
 {
     use Queueable;
+
+    /** Pictures of one listing. */
+    private const MOST = 100;
 
     public int $tries = 3;
 
@@ -34,7 +38,8 @@ final class FetchPictures implements ShouldQueue
     /** @var list<int> seconds between tries */
     public array $backoff = [5, 60];
 
-    public function __construct(public readonly int $listingId)
+    /** @param  bool  $leading  the first of them only; the others wait behind whatever waits by then */
+    public function __construct(public readonly int $listingId, public readonly bool $leading = false)
     {
         $this->onQueue(PictureQueue::LATER);
     }
@@ -57,18 +62,24 @@ final class FetchPictures implements ShouldQueue
         } finally {
             $lock->release();
         }
+        if ($this->leading && self::waiting($listing)->exists()) {
+            self::dispatch($listing->id)->onQueue($this->queue);
+        }
+    }
+
+    /** @return Builder<Picture> */
+    private static function waiting(Listing $listing): Builder
+    {
+        return Picture::query()
+            ->where('listing_id', $listing->id)
+            ->where('state', Picture::WAITING)
+            ->whereNotNull('source')
+            ->orderBy('id');
     }
 
     private function fetch(Listing $listing, PictureSizes $sizes, MakesPictures $making): void
     {
-        foreach (
-            Picture::query()
-                ->where('listing_id', $listing->id)
-                ->where('state', Picture::WAITING)
-                ->whereNotNull('source')
-                ->orderBy('id')
-                ->get() as $picture
-        ) {
+        foreach (self::waiting($listing)->limit($this->leading ? 1 : self::MOST)->get() as $picture) {
             try {
                 $source = (string) $picture->source;
                 $own = $listing->stall !== null && $making->makes($source) ? $listing->stall : null;

@@ -19,6 +19,7 @@ use WindowStall\Shelves\ShelfFigures;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\OncePerState;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 use WindowStall\Window\WrittenPages;
 
 /** The goods in a stall's window, as cards for sections. */
@@ -67,7 +68,7 @@ final class WindowGoods
         JOIN listing_variants AS variant ON variant.listing_id = listings.id
         JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
         WHERE listings.stall_id = ?
-          AND listings.state = 'in_window'
+          AND (listings.state = 'in_window' OR listings.id = ANY (?::bigint[]))
           AND listings.deleted_at IS NULL
           AND variant.own_on
           AND sold.stock > 0
@@ -83,14 +84,23 @@ final class WindowGoods
           AND buyable
         SQL;
 
-    public function __construct(public readonly Stall $stall, public readonly ?GoodInHand $inHand = null)
-    {
+    public function __construct(
+        public readonly Stall $stall,
+        public readonly ?GoodInHand $inHand = null,
+        private readonly GoodsToBe $toBe = new GoodsToBe([]),
+    ) {
     }
 
     /** @param  GoodInHand|null  $inHand  around whose page they stand */
     public static function of(Stall $stall, ?GoodInHand $inHand = null): self
     {
         return new self($stall, $inHand);
+    }
+
+    /** As they would be with others in the window and on the shelves as well. */
+    public static function with(Stall $stall, GoodsToBe $toBe, ?GoodInHand $inHand = null): self
+    {
+        return new self($stall, $inHand, $toBe);
     }
 
     /** @return list<GoodCard> */
@@ -244,7 +254,7 @@ final class WindowGoods
     {
         $seen = $this->stall->seen();
         $row = $seen->isHome()
-            ? DB::selectOne(self::DAYS, [$this->stall->id])
+            ? DB::selectOne(self::DAYS, [$this->stall->id, PgArray::numbers($this->toBe->listings)])
             : DB::selectOne(self::DAYS_ABROAD, [$this->stall->id, $seen->country]);
 
         return $row?->least === null ? null : new DayRange((int) $row->least, (int) $row->most);
@@ -261,18 +271,9 @@ final class WindowGoods
         if ($this->shelves !== null) {
             return $this->shelves;
         }
-        $shelves = OncePerState::of($this->stall, 'shelves', '', function (): array {
-            $counts = (new ShelfFigures($this->stall))->counts();
-            $shelves = [];
-            foreach (Shelf::of($this->stall)->whereKey(array_keys($counts))->orderBy('name')->get() as $shelf) {
-                $shelves[$shelf->id] = [
-                    'words' => $shelf->name,
-                    'href' => $shelf->address(),
-                ] + $counts[$shelf->id];
-            }
-
-            return $shelves;
-        });
+        $shelves = $this->toBe->shelves === []
+            ? OncePerState::of($this->stall, 'shelves', '', $this->countedShelves(...))
+            : $this->countedShelves();
         $phrases = $this->stall->phrases()->prime(...array_column($shelves, 'words'));
 
         return $this->shelves = array_map(
@@ -281,9 +282,31 @@ final class WindowGoods
         );
     }
 
+    /** @return array<int, array{words: string, href: string, goods: int, buyable: int}> */
+    private function countedShelves(): array
+    {
+        $counts = (new ShelfFigures($this->stall))->counts();
+        foreach ($this->toBe->shelves as $shelf => $listings) {
+            $more = count($listings);
+            $counts[$shelf] = [
+                'goods' => ($counts[$shelf]['goods'] ?? 0) + $more,
+                'buyable' => ($counts[$shelf]['buyable'] ?? 0) + $more,
+            ];
+        }
+        $shelves = [];
+        foreach (Shelf::of($this->stall)->whereKey(array_keys($counts))->orderBy('name')->get() as $shelf) {
+            $shelves[$shelf->id] = ['words' => $shelf->name, 'href' => $shelf->address()] + $counts[$shelf->id];
+        }
+
+        return $shelves;
+    }
+
     /** @return list<GoodCard> the first of a shelf, as they stand on it */
     public function onShelf(int $id, int $count): array
     {
+        if (isset($this->toBe->shelves[$id])) {
+            return array_slice($this->only($this->toBe->shelves[$id]), 0, $count);
+        }
         $shelf = Shelf::of($this->stall)->find($id);
         if ($shelf === null) {
             return [];
@@ -316,7 +339,9 @@ final class WindowGoods
     /** @return Builder<Listing> */
     private function shown(): Builder
     {
-        return Listing::query()->where('stall_id', $this->stall->id)->where('state', ListingState::InWindow);
+        return Listing::query()->where('stall_id', $this->stall->id)->where(fn (Builder $shown) => $shown
+            ->where('state', ListingState::InWindow)
+            ->when($this->toBe->listings !== [], fn (Builder $more) => $more->orWhereIn('id', $this->toBe->listings)));
     }
 
     /**

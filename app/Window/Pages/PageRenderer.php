@@ -32,12 +32,13 @@ final readonly class PageRenderer
     /**
      * @param  bool  $galley  for the galley: what doesn't show is there as well, marked, and the page tells where
      *     things stand
+     * @param  WindowGoods|null  $goods  others than are in the window
      */
-    public function home(Stall $stall, Content $content, bool $galley = false): string
+    public function home(Stall $stall, Content $content, bool $galley = false, ?WindowGoods $goods = null): string
     {
         // In the galley stands what the seller wrote.
         $content = $galley ? $content : $content->saying($stall->phrases());
-        $goods = WindowGoods::of($stall);
+        $goods ??= WindowGoods::of($stall);
         $html = $this->laid($content, $goods, $galley);
 
         return $this->lay(

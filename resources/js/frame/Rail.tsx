@@ -41,8 +41,11 @@ export function Rail({ frame, onFind, onKeys }: Props) {
       >
         {frame.handle !== null &&
           areas.map((area) => {
-            // Where it goes and what buyers said are Counter’s, as both are of orders; codes are Pricing’s.
-            const within = [area.key, ...({ counter: ['delivery', 'reviews'], pricing: ['offers'] }[area.key] ?? [])];
+            // Where it goes and what buyers said are Counter’s, as both are of orders; codes are Pricing’s, a first shop is Window’s.
+            const within = [
+              area.key,
+              ...({ counter: ['delivery', 'reviews'], pricing: ['offers'], window: ['opening'] }[area.key] ?? []),
+            ];
             const on = within.some((name) => screen.startsWith(`${name}/`));
             return (
               <Link

@@ -1,3 +1,4 @@
+import { Link } from '@inertiajs/react';
 import { RadioGroup } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
@@ -70,7 +71,13 @@ export function FirstVersion({ open, galley, onClose }: Props) {
         </p>
       )}
       {first?.heroes.length === 0 ? (
-        <p>Put something in the window first: the page is made from what is there.</p>
+        <p>
+          {'Put something in the window first: the page is made from what is there. Or '}
+          <Link href={route('opening.first', handle)} className="underline underline-offset-4">
+            have a whole first shop laid out
+          </Link>
+          {' from one sentence, with goods from your suppliers.'}
+        </p>
       ) : (
         <>
           <h3 className="name mb-2 text-[17px]">What leads</h3>

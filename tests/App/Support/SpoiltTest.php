@@ -477,6 +477,8 @@ final class SpoiltTest extends AppTestCase
             'page' => 1,
             'letter' => 1,
             'review' => $id('reviews'),
+            'firstShop' => $id('first_shops'),
+            'way' => 1,
             'return' => 1,
             'batch' => 1,
             'supplierOrder' => 1,

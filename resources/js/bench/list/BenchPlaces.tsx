@@ -37,7 +37,12 @@ export function BenchPlaces({ any, handle, lying, selection, narrowed, places, f
             </Link>
           }
         >
-          Take an item from a supplier’s catalogue and it lies here to be named, priced and put in the window.
+          Take an item from a supplier’s catalogue and it lies here to be named, priced and put in the window. Or say in
+          a sentence what the shop sells, and{' '}
+          <Link href={route('opening.first', handle)} className="underline underline-offset-4">
+            have a first shop laid out
+          </Link>
+          .
         </Empty>
       ) : (
         <>

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+use WindowStall\Opening\Http\FirstShopController;
+use WindowStall\Stall\Http\InStall;
+
+Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/opening')->group(function (): void {
+    Route::get('/first', [FirstShopController::class, 'show'])->name('opening.first');
+    Route::post('/first', [FirstShopController::class, 'begin'])->name('opening.first.begin');
+    Route::get('/first/now', [FirstShopController::class, 'now'])->name('opening.first.now');
+    Route::put('/first/left-out', [FirstShopController::class, 'leaveOut'])->name('opening.first.leave-out');
+    Route::post('/first/agreed', [FirstShopController::class, 'agree'])->name('opening.first.agree');
+});

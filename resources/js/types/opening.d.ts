@@ -1,0 +1,43 @@
+// Written by `php artisan types` from the …View classes. Don't edit.
+
+import type { RunView } from './runs';
+import type { MoneyView } from './support';
+
+export interface AgreedView {
+  words: string;
+  left: string[];
+  first: FirstShopView;
+}
+
+export interface FirstGoodsView {
+  id: number;
+  title: string;
+  words: string;
+  picture: string | null;
+  supplier: string;
+  price: MoneyView | null;
+  keep: MoneyView | null;
+  days: string;
+  rating: string | null;
+  leftOut: boolean;
+  lacks: string[];
+}
+
+export interface FirstShopView {
+  supplied: boolean;
+  name: string;
+  sentence: string;
+  colours: string[];
+  run: RunView | null;
+  goods: FirstGoodsView[];
+  ways: LaidWayView[];
+  shown: boolean;
+}
+
+export interface LaidWayView {
+  way: number;
+  words: string;
+  look: string;
+  front: string;
+  goods: string;
+}
