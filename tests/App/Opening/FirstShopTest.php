@@ -15,6 +15,7 @@ use WindowStall\Opening\Jobs\LayOutShop;
 use WindowStall\Opening\LayOut;
 use WindowStall\Runs\RunState;
 use WindowStall\Shelves\Shelf;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -95,6 +96,7 @@ final class FirstShopTest extends AppTestCase
         $first = $this->begun();
         $lay = app(LayOut::class);
         $stall = Stall::query()->with(['rates', 'recipes', 'marketRows'])->findOrFail($this->stall->id);
+        OneStall::enter($this->stall->id);
         foreach (range(1, 2) as $time) {
             $lay->propose($stall, $first);
             $lay->take($stall, $first);
@@ -132,7 +134,7 @@ final class FirstShopTest extends AppTestCase
     {
         $this->supplied();
         $first = $this->begun('sundials');
-        app()->call([new LayOutShop((int) $first->run_id), 'handle']);
+        OneStall::within($this->stall->id, static fn () => app()->call([new LayOutShop((int) $first->run_id), 'handle']));
         self::assertSame(
             'Nothing that your suppliers have answers to these words. Say it with others, or connect a supplier.',
             $first->run()->sole()->trouble,
@@ -171,7 +173,7 @@ final class FirstShopTest extends AppTestCase
     private function lay(): FirstShop
     {
         $first = $this->begun();
-        app()->call([new LayOutShop((int) $first->run_id), 'handle']);
+        OneStall::within($this->stall->id, static fn () => app()->call([new LayOutShop((int) $first->run_id), 'handle']));
         foreach (Listing::of($this->stall)->get() as $listing) {
             Picture::query()->where('listing_id', $listing->id)->update([
                 'state' => Picture::READY,
