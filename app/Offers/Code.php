@@ -12,6 +12,7 @@ use WindowStall\Core\Basket\Codes\AmountOff;
 use WindowStall\Core\Basket\Codes\CodeNotation;
 use WindowStall\Core\Basket\Codes\Reduction;
 use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 
 /**
@@ -61,6 +62,18 @@ final class Code extends Model
     public static function of(Stall $stall): HasMany
     {
         return $stall->hasMany(self::class);
+    }
+
+    protected static function booted(): void
+    {
+        // A page may count down to its end.
+        $stale = static function (Code $code): void {
+            if (! $code->exists || $code->wasChanged(['ends_at', 'starts_at', 'code'])) {
+                StalePages::frame(Stall::query()->findOrFail($code->stall_id));
+            }
+        };
+        self::updated($stale);
+        self::deleted($stale);
     }
 
     /** What is called so, be it running or not. */

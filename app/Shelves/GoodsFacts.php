@@ -178,12 +178,14 @@ final readonly class GoodsFacts
         ON CONFLICT (listing_id) DO UPDATE
         SET (
             title, type, type_low, tags, tags_low, suppliers, price_minor, price_to_minor, keep_minor, margin_bp, stock,
-            buyable, shown_since, options, options_low, choices, printed, posted_from, days_min, days_max, was, search
+            buyable, shown_since, options, options_low, choices, printed, posted_from, days_min, days_max, was, search,
+            back_since
         ) = (
             excluded.title, excluded.type, excluded.type_low, excluded.tags, excluded.tags_low, excluded.suppliers,
             excluded.price_minor, excluded.price_to_minor, excluded.keep_minor, excluded.margin_bp, excluded.stock,
             excluded.buyable, excluded.shown_since, excluded.options, excluded.options_low, excluded.choices,
-            excluded.printed, excluded.posted_from, excluded.days_min, excluded.days_max, excluded.was, excluded.search
+            excluded.printed, excluded.posted_from, excluded.days_min, excluded.days_max, excluded.was, excluded.search,
+            CASE WHEN excluded.buyable AND NOT facts.buyable THEN now() ELSE facts.back_since END
         )
         WHERE (
             facts.title, facts.type, facts.tags, facts.suppliers, facts.price_minor, facts.price_to_minor, facts.keep_minor,

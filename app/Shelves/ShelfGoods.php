@@ -27,7 +27,8 @@ final class ShelfGoods
         SELECT home.listing_id, home.stall_id, home.title, home.type, home.type_low, home.tags, home.tags_low, home.suppliers,
                there.price_minor, there.price_to_minor, home.keep_minor, home.margin_bp, home.stock, there.buyable,
                home.shown_since, home.sold_at, home.sold_pieces, home.options, home.options_low, home.choices, home.printed,
-               home.posted_from, there.days_min, there.days_max, there.was, home.search
+               home.posted_from, there.days_min, there.days_max, there.was, home.search,
+               home.back_since
         FROM goods_facts AS home
         JOIN goods_abroad AS there ON there.listing_id = home.listing_id
         WHERE home.stall_id = ?

@@ -13,14 +13,17 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Pricing\RecentSales;
 use WindowStall\Reviews\ListingReviews;
+use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Speech\Spoken;
 use WindowStall\Support\Views\MoneyView;
+use WindowStall\Window\Goods\CardTag;
 use WindowStall\Window\Goods\GoodInHand;
 use WindowStall\Window\Goods\ShownWas;
 use WindowStall\Window\Goods\SoldOnly;
+use WindowStall\Window\Goods\TagsOfGoods;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** What the page of one of the goods shows: pictures, options, prices, stock and days, and the same as JSON-LD. */
@@ -142,6 +145,16 @@ final readonly class GoodsPage implements GoodInHand
     public function togetherWords(): string
     {
         return Speech::say($this->together->bought ? 'shop.goods.together' : 'shop.goods.related');
+    }
+
+    /** What stands in the corner of its picture. */
+    public function tag(): CardTag
+    {
+        $stall = $this->figures->stall;
+        $tags = new TagsOfGoods($stall);
+        $facts = $tags->any() ? ShelfGoods::all($stall)->where('facts.listing_id', $this->figures->listing->id)->first() : null;
+
+        return $facts instanceof \stdClass ? $tags->of($facts) : CardTag::none();
     }
 
     /** What the shopper's browser keeps of it, as JSON: address, name, price and a small picture. */

@@ -88,7 +88,7 @@ final class Stall extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sharing' => 'array', 'tax_on_top' => 'boolean', 'drift_policies' => 'array', 'closed_days' => 'array', 'straight_to_checkout' => 'boolean'];
+        return ['sharing' => 'array', 'tax_on_top' => 'boolean', 'drift_policies' => 'array', 'corner_tags' => 'array', 'closed_days' => 'array', 'straight_to_checkout' => 'boolean'];
     }
 
     protected static function booted(): void

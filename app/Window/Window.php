@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Goods\TagsOfGoods;
 use WindowStall\Window\Written\WrittenPage;
 
 /**
@@ -91,6 +92,7 @@ final class Window extends Model implements Dressed
         $times = array_filter([
             $due === null ? null : Carbon::parse((string) $due),
             $this->publishedContent()?->turns(),
+            TagsOfGoods::turns(Stall::query()->findOrFail($this->stall_id)),
             ...$pages->map(static fn (WrittenPage $page): ?Carbon => $page->publishedContent()?->turns()),
         ]);
         $this->update(['turns_at' => $times === [] ? null : min($times)]);

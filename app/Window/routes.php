@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 use WindowStall\Stall\Http\InStall;
 use WindowStall\Window\Http\AuditController;
+use WindowStall\Window\Http\CornerTagsController;
 use WindowStall\Window\Http\FilmsController;
 use WindowStall\Window\Http\FirstVersionController;
 use WindowStall\Window\Http\GroundsController;
@@ -26,6 +27,7 @@ Route::middleware(['auth', InStall::class])
         Route::put('/', [WindowController::class, 'save'])->name('window.save');
         Route::get('/shop', [OpeningController::class, 'see'])->name('window.shop');
         Route::put('/shop', [OpeningController::class, 'update'])->name('window.open');
+        Route::put('/corner-tags', [CornerTagsController::class, 'update'])->name('window.corner-tags');
         Route::put('/only', [OpeningController::class, 'only'])->name('window.only');
         Route::prefix('/pages')->scopeBindings()->group(function (): void {
             Route::get('/', [WrittenPagesController::class, 'index'])->name('window.pages');

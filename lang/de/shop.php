@@ -104,6 +104,14 @@ return [
         'selling' => 'Beliebtestes zuerst',
         'soonest' => 'Am schnellsten da zuerst',
     ],
+    'tags' => [
+        'new' => 'Neu',
+        'back' => 'Wieder da',
+        'by_day' => 'Bis {day} bei Ihnen',
+        'printed' => 'Für Sie gedruckt',
+        'left' => 'noch {time}',
+        'until' => 'bis {day}',
+    ],
     'goods' => [
         'pictures' => 'Bilder',
         'picture' => '{title}, Bild {number}',

@@ -105,6 +105,14 @@ return [
         'selling' => 'What sells best first',
         'soonest' => 'What is there soonest first',
     ],
+    'tags' => [
+        'new' => 'New',
+        'back' => 'Back again',
+        'by_day' => 'With you by {day}',
+        'printed' => 'Printed for you',
+        'left' => '{time} left',
+        'until' => 'until {day}',
+    ],
     'goods' => [
         'pictures' => 'Pictures',
         'picture' => '{title}, picture {number}',

@@ -7,6 +7,7 @@ return [
     'day_of_month' => 'EEEE d',
     'date' => "d 'de' MMMM 'de' yyyy",
     'moment' => 'd MMM yyyy, HH:mm',
+    'weekday' => 'EEEE',
     'short_day' => 'EEE d MMM',
     'stamp_day' => 'EEE d',
     'stamp_month' => 'MMM',

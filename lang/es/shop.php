@@ -104,6 +104,14 @@ return [
         'selling' => 'Lo más vendido primero',
         'soonest' => 'Lo que llega antes primero',
     ],
+    'tags' => [
+        'new' => 'Nuevo',
+        'back' => 'De nuevo aquí',
+        'by_day' => 'En su casa el {day} como tarde',
+        'printed' => 'Impreso para usted',
+        'left' => 'quedan {time}',
+        'until' => 'hasta el {day}',
+    ],
     'goods' => [
         'pictures' => 'Imágenes',
         'picture' => '{title}, imagen {number}',

@@ -104,6 +104,14 @@ return [
         'selling' => 'Les plus vendus d’abord',
         'soonest' => 'Les plus vite là d’abord',
     ],
+    'tags' => [
+        'new' => 'Nouveau',
+        'back' => 'De retour',
+        'by_day' => 'Chez vous d’ici {day}',
+        'printed' => 'Imprimé pour vous',
+        'left' => 'encore {time}',
+        'until' => 'jusqu’au {day}',
+    ],
     'goods' => [
         'pictures' => 'Images',
         'picture' => '{title}, image {number}',

@@ -104,6 +104,14 @@ return [
         'selling' => 'Best verkocht eerst',
         'soonest' => 'Snelst bij u eerst',
     ],
+    'tags' => [
+        'new' => 'Nieuw',
+        'back' => 'Weer terug',
+        'by_day' => 'Uiterlijk {day} bij u',
+        'printed' => 'Voor u gedrukt',
+        'left' => 'nog {time}',
+        'until' => 'tot {day}',
+    ],
     'goods' => [
         'pictures' => 'Foto’s',
         'picture' => '{title}, foto {number}',

@@ -3,7 +3,8 @@
 @if ($good->picture)@include('shop::picture', ['picture' => $good->picture, 'alt' => '', 'sizes' => $sizes,
     'eager' => $eager ?? false])@endif
 @if ($good->soldOut)<span class="tag tag-gone">{{ $say('shop.goods.sold_out') }}</span>@elseif ($good->was !== '')<span class="tag">{{
-    $say('shop.goods.was', price: $good->was) }}</span>@endif
+    $say('shop.goods.was', price: $good->was) }}</span>@else
+@include('shop::tag', ['tag' => $good->tag])@endif
 </span>
 <span class="good-words"><span class="good-number">{{ $say('shop.goods.number', number: (string) $good->id) }}</span> <span
     class="good-title">{{ $good->title }}</span>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Support\Speech;
 
+use DateTimeImmutable;
 use DateTimeInterface;
 use IntlDateFormatter;
 use NumberFormatter;
@@ -34,6 +35,17 @@ final class Spoken
     public static function day(DateTimeInterface $day): string
     {
         return self::date($day, 'dates.day');
+    }
+
+    /**
+     * "Friday"
+     *
+     * @param  int  $weekday  1 for Monday, 7 for Sunday (ISO 8601)
+     */
+    public static function weekday(int $weekday): string
+    {
+        // 1 January 2024 was a Monday.
+        return self::date(new DateTimeImmutable(sprintf('2024-01-%02d', $weekday)), 'dates.weekday');
     }
 
     /** "Mon 7 Dec" */

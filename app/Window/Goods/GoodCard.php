@@ -33,10 +33,12 @@ final readonly class GoodCard
         public string $was,
         public string $gist,
         public string $days,
+        public CardTag $tag,
     ) {
     }
 
-    public static function of(ListingFigures $f): self
+    /** @param  CardTag|null  $tag  what stands in its corner */
+    public static function of(ListingFigures $f, ?CardTag $tag = null): self
     {
         $on = $f->priced();
         $prices = array_unique(array_map(static fn (VariantFigures $v): int => (int) $v->shown?->minor, $on));
@@ -54,13 +56,14 @@ final readonly class GoodCard
             was: count($prices) === 1 && isset($on[0]) ? ShownWas::of($f->stall, $on[0])['was'] : '',
             gist: self::gist($f->words->held ? $f->stall->phrases()->say($f->words->shown()) : ''),
             days: ($days = ($buyable[0] ?? null)?->days) === null ? '' : Spoken::days($days),
+            tag: $tag ?? CardTag::none(),
         );
     }
 
     /**
      * Without the whole of its figures: from a row of goods_facts, with the end of its address and the seller's words.
      */
-    public static function ofRow(Stall $stall, \stdClass $row, ?Picture $picture): self
+    public static function ofRow(Stall $stall, \stdClass $row, ?Picture $picture, CardTag $tag): self
     {
         $text = static fn (mixed $minor): string => $minor === null ? '' : MoneyView::text($stall->seen()->money((int) $minor));
         $days = $row->days_min === null || $row->days_max === null
@@ -78,6 +81,7 @@ final readonly class GoodCard
             was: '',
             gist: self::gist($stall->phrases()->say((string) $row->own_words)),
             days: $days === null ? '' : Spoken::days($days),
+            tag: $tag,
         );
     }
 

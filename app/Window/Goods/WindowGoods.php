@@ -37,6 +37,8 @@ final class WindowGoods
     /** @var array<int, array{words: string, href: string, goods: int, buyable: int}>|null */
     private ?array $shelves = null;
 
+    private ?TagsOfGoods $tagsOfGoods = null;
+
     /** @var array<int, GoodCard|null> what was looked up already; null is what isn't in the window */
     private array $known = [];
 
@@ -160,7 +162,7 @@ final class WindowGoods
         $pictures = Covers::leading($this->stall, array_values(array_diff($ids, array_keys($whole))));
         $cards = array_map(fn (int $id): ?GoodCard => $whole[$id] ?? (($row = $rows->get($id)) === null
             ? null
-            : GoodCard::ofRow($this->stall, $row, $pictures[$id] ?? null)), $ids);
+            : GoodCard::ofRow($this->stall, $row, $pictures[$id] ?? null, $this->tagsOf()->of($row))), $ids);
 
         return array_values(array_filter($cards));
     }
@@ -336,6 +338,11 @@ final class WindowGoods
         return Str::slug($tag) ?: substr(hash('xxh128', $tag), 0, 10);
     }
 
+    private function tagsOf(): TagsOfGoods
+    {
+        return $this->tagsOfGoods ??= new TagsOfGoods($this->stall);
+    }
+
     /** @return Builder<Listing> */
     private function shown(): Builder
     {
@@ -362,11 +369,15 @@ final class WindowGoods
         $this->known += array_fill_keys($ids, null);
         $listings = $this->shown()->whereKey($ids)->with(Listing::FOR_FIGURES)->get();
         $this->stall->phrases()->prime(...$listings->pluck('shown_title')->all(), ...$listings->pluck('own_words')->all());
+        $facts = $this->tagsOf()->any()
+            ? ShelfGoods::all($this->stall)->whereIn('facts.listing_id', $ids)->get()->keyBy('listing_id')
+            : collect();
         foreach ($listings as $listing) {
             $figures = ListingFigures::of($this->stall, $listing);
+            $row = $facts->get($listing->id);
             // Abroad, what isn't sold there isn't shown.
             $this->known[$listing->id] = $this->stall->seen()->isHome() || $figures->priced() !== []
-                ? GoodCard::of($figures)
+                ? GoodCard::of($figures, $row === null ? null : $this->tagsOf()->of($row))
                 : null;
         }
     }

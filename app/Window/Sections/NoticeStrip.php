@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use Illuminate\Support\Carbon;
+use WindowStall\Offers\Code;
+use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\LinkTarget;
 
@@ -36,6 +39,7 @@ final class NoticeStrip extends SectionKind
                 SectionField::way('leads', 'Leads to'),
                 SectionField::date('from', 'From'),
                 SectionField::date('until', 'Until'),
+                SectionField::line('code', 'Counts down to the end of the code', 40),
             ]),
         ];
     }
@@ -61,11 +65,35 @@ final class NoticeStrip extends SectionKind
                 $message['words'] !== '' &&
                 ShownPeriod::within((string) $message['from'], (string) $message['until'])
             ) {
-                $shown[] = ['words' => $message['words'], 'href' => LinkTarget::from($message['leads'])->href($goods)];
+                $shown[] = [
+                    'words' => $message['words'],
+                    'href' => LinkTarget::from($message['leads'])->href($goods),
+                    'ends' => self::endOf((string) ($message['code'] ?? ''), $goods->stall),
+                ];
             }
         }
 
         return ['messages' => $shown];
+    }
+
+    public function figure(array $settings, array $data, WindowGoods $goods): string
+    {
+        $codes = array_filter(array_column((array) $settings['messages'], 'code'), static fn (mixed $c): bool => $c !== '');
+        foreach ($codes as $code) {
+            if (self::endOf((string) $code, $goods->stall) === null) {
+                return sprintf('no running code %s has an end, so nothing counts down', $code);
+            }
+        }
+
+        return '';
+    }
+
+    /** Nothing counts down to anything but the end of an offer that runs. */
+    private static function endOf(string $code, Stall $stall): ?Carbon
+    {
+        $offer = $code === '' ? null : Code::called($stall, mb_strtoupper($code));
+
+        return $offer !== null && $offer->runsAt(now()) ? $offer->ends_at : null;
     }
 
     public function stays(array $settings, array $data): ?string

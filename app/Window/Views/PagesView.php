@@ -28,6 +28,7 @@ final readonly class PagesView
         public array $goods,
         public array $types,
         public SoldOnlyView $only,
+        public CornerTagsView $tags,
     ) {
     }
 
@@ -53,6 +54,7 @@ final readonly class PagesView
             policies: PoliciesView::of($stall),
             goods: array_values($goods->map(GoodsPageView::of(...))->all()),
             only: SoldOnlyView::of($stall),
+            tags: CornerTagsView::of($stall),
             types: self::types($stall, $goods->pluck('goods_type')->filter()->all()),
         );
     }

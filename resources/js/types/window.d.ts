@@ -13,6 +13,10 @@ export interface ColoursView {
   colours: string[];
 }
 
+export interface CornerTagsView {
+  rules: TagRuleView[];
+}
+
 export interface DrawnGroundView {
   key: string;
   words: string;
@@ -180,6 +184,7 @@ export interface PagesView {
   goods: GoodsPageView[];
   types: string[];
   only: SoldOnlyView;
+  tags: CornerTagsView;
 }
 
 export interface ParticularsView {
@@ -321,6 +326,18 @@ export interface StandingView {
   sample: string;
   due: string | null;
   dueId: number | null;
+}
+
+export interface TagRuleView {
+  kind: string;
+  on: boolean;
+  number: number;
+  tag: string;
+  before: string;
+  after: string;
+  least: number | null;
+  most: number | null;
+  choices: Record<number, string>;
 }
 
 export interface VersionView {

@@ -7,6 +7,7 @@ import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { PagesView, PoliciesView, WrittenPageView } from '@/types/window';
 import { Button } from '@/ui/Button';
+import { CornerTags } from '@/window/CornerTags';
 import { GoodsPages } from '@/window/GoodsPages';
 import { ParticularsSentence } from '@/window/ParticularsSentence';
 import { PlacesOfWindow } from '@/window/PlacesOfWindow';
@@ -68,6 +69,7 @@ export default function PagesPage({ papers }: { papers: PagesView }) {
         </Button>
       </div>
       <GoodsPages goods={papers.goods} types={papers.types} only={papers.only} />
+      <CornerTags tags={papers.tags} />
       <section aria-labelledby="policies" className="px-6 pt-9">
         <h2 id="policies" className="name text-[21px]">
           Policies

@@ -126,6 +126,42 @@ function showArrival(product: HTMLElement, choice: Choice | undefined): void {
   }
 }
 
+/** A page is kept for days; what holds only at times is said while it does. */
+function showTags(now: number): void {
+  for (const tag of document.querySelectorAll<HTMLElement>('[data-spells]')) {
+    const spells = JSON.parse(tag.dataset.spells ?? '[]') as [number, number][];
+    tag.dataset.else ??= tag.textContent;
+    const holds = spells.some(([from, until]) => from <= now && now < until);
+    tag.textContent = (holds ? tag.dataset.tag : tag.dataset.else) ?? '';
+    tag.hidden = tag.textContent === '';
+  }
+}
+
+/** The two largest units of what is left, in the page's language: "2 days, 4 hours". */
+function left(seconds: number): string {
+  const steps: [Intl.NumberFormatOptions['unit'], number][] = [
+    ['day', 86_400],
+    ['hour', 3_600],
+    ['minute', 60],
+  ];
+  const parts = steps.flatMap(([unit, long]) => {
+    const n = Math.floor(seconds / long);
+    seconds -= n * long;
+    return n > 0
+      ? [new Intl.NumberFormat(document.documentElement.lang, { style: 'unit', unit, unitDisplay: 'long' }).format(n)]
+      : [];
+  });
+  return parts.slice(0, 2).join(', ');
+}
+
+function countDown(): void {
+  for (const time of document.querySelectorAll<HTMLTimeElement>('[data-ends]')) {
+    const seconds = Math.floor((Date.parse(time.dateTime) - Date.now()) / 1000);
+    if (seconds < 60) time.hidden = true;
+    else time.textContent = (time.dataset.left ?? '').replace('{time}', left(seconds));
+  }
+}
+
 interface SeenGood {
   url: string;
   title: string;
@@ -367,6 +403,9 @@ function payHere(): void {
 }
 
 showBasketCount();
+showTags(Date.now() / 1000);
+countDown();
+setInterval(countDown, 60_000);
 keepLanguage();
 payHere();
 offerMarket();

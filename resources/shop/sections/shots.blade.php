@@ -2,6 +2,6 @@
 @forelse ($good->pictures ?? [] as $i => $picture)
 <div class="shot" id="picture-{{ $i }}" data-shot="{{ $i }}">@include('shop::picture', ['picture' => $picture,
     'alt' => $picture->alt ?? ($i === 0 ? $good->title : $say('shop.goods.picture', title: $good->title, number: $i + 1)),
-    'sizes' => '(min-width: 860px) 560px, 100vw', 'eager' => $i === 0])</div>
+    'sizes' => '(min-width: 860px) 560px, 100vw', 'eager' => $i === 0])@if ($i === 0)@include('shop::tag', ['tag' => $good->tag()])@endif</div>
 @empty<div class="shot empty"></div>@endforelse
 </div>
