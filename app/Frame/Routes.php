@@ -52,6 +52,7 @@ final class Routes
         'placing',
         'file',
         'review',
+        'question',
         'firstShop',
     ];
 

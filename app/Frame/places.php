@@ -32,6 +32,11 @@ return [
         'grid spreadsheet table bulk mass many edit paste excel replace',
     ],
     [
+        'Questions shoppers ask about goods',
+        'reviews.questions',
+        'question ask answer faq shopper goods product page',
+    ],
+    [
         'A first shop from one sentence',
         'opening.first',
         'first shop niche start begin build generate template homepage quick new stall beginner',

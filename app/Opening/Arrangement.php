@@ -89,11 +89,11 @@ enum Arrangement: int
             self::Table => array_column(DressedGoods::FIRST, 'kind'),
             self::Lead => [
                 'shots', 'name', 'description', 'price', 'choices', 'rungs', 'buy', 'arrival', 'facts', 'terms', 'reviews',
-                'together', 'seen-lately',
+                'asked', 'together', 'seen-lately',
             ],
             self::Shelves => [
                 'name', 'shots', 'price', 'choices', 'rungs', 'arrival', 'buy', 'facts', 'terms', 'description', 'reviews',
-                'together', 'seen-lately',
+                'asked', 'together', 'seen-lately',
             ],
         };
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop;
 
+use Illuminate\Support\Collection;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\OptionChoices;
 use WindowStall\Bench\Pictures\Picture;
@@ -13,6 +14,7 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Pricing\RecentSales;
 use WindowStall\Reviews\ListingReviews;
+use WindowStall\Reviews\Questions\GoodsQuestion;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
@@ -131,6 +133,12 @@ final readonly class GoodsPage implements GoodInHand
     public function reviews(): ListingReviews
     {
         return $this->reviews;
+    }
+
+    /** @return Collection<int, GoodsQuestion> what others read of what was asked */
+    public function asked(): Collection
+    {
+        return GoodsQuestion::read($this->figures->listing);
     }
 
     /** What the stall says of sending it back; "" where it says nothing. */

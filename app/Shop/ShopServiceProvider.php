@@ -7,6 +7,7 @@ namespace WindowStall\Shop;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Bench\Events\ListingsChanged;
+use WindowStall\Reviews\Questions\DraftsAnswer;
 use WindowStall\Shop\Ready\NoteStaleGoods;
 use WindowStall\Shop\Ready\ThrowStalePages;
 use WindowStall\Stall\Events\PagesWentStale;
@@ -18,6 +19,7 @@ final class ShopServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(PicksGood::class, PickGood::class);
+        $this->app->bind(DraftsAnswer::class, AnswerFromFacts::class);
     }
 
     public function boot(): void

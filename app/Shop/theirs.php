@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Shop\Http\AskController;
 use WindowStall\Shop\Http\BackController;
 use WindowStall\Shop\Http\BasketController;
 use WindowStall\Shop\Http\BasketLinkController;
@@ -25,4 +26,5 @@ Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket
 Route::get('/no-more-mail', [NoMoreMailController::class, 'show'])->name('no-more-mail');
 Route::post('/no-more-mail', [NoMoreMailController::class, 'stop'])->middleware('throttle:20,1')->name('no-more-mail.stop');
 Route::post('/sign-up', SignUpController::class)->middleware('throttle:20,1')->name('sign-up');
+Route::post('/ask', AskController::class)->middleware('throttle:6,10')->name('ask');
 Route::post('/back', BackController::class)->middleware('throttle:6,10')->name('back');

@@ -48,6 +48,12 @@ return [
         'words' => 'Sie haben es nun eine Weile. Andere wüssten gern: Ist es, wie Sie dachten?',
         'leads' => 'Sagen Sie, was Sie denken',
     ],
+    'asked' => [
+        'subject' => 'Ihre Frage zu {goods}',
+        'you' => 'Sie haben gefragt:',
+        'answer' => '{shop} antwortet:',
+        'why' => 'Ihre Adresse wird nicht länger aufbewahrt.',
+    ],
     'back' => ['subject' => '{goods} ist wieder da', 'words' => '{goods} gibt es wieder.', 'why' => 'Sie wollten einmal Bescheid wissen. Ihre Adresse wird nicht länger aufbewahrt.'],
     'returned' => [
         'subject' => 'Bestellung {number} bei {shop}: Ihre Rücksendung',

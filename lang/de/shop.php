@@ -104,6 +104,18 @@ return [
         'selling' => 'Beliebtestes zuerst',
         'soonest' => 'Am schnellsten da zuerst',
     ],
+    'asked' => [
+        'heading' => 'Danach gefragt',
+        'ask' => 'Etwas dazu fragen',
+        'words' => 'Ihre Frage',
+        'email' => 'Ihre E-Mail, für die Antwort',
+        'may_show' => 'Andere dürfen meine Frage mit der Antwort lesen, ohne meinen Namen.',
+        'send' => 'Fragen',
+        'no_words' => 'Schreiben Sie zuerst Ihre Frage.',
+        'too_long' => 'Eine Frage hat höchstens {most} Zeichen.',
+        'kept' => '{shop} antwortet Ihnen per E-Mail. Ihre Adresse wird damit vergessen.',
+        'too_many' => 'Hier warten schon viele Fragen. Schreiben Sie uns bitte stattdessen.',
+    ],
     'tags' => [
         'new' => 'Neu',
         'back' => 'Wieder da',

@@ -49,6 +49,12 @@ return [
         'words' => 'You have had it for a while now. Others would like to know: is it as you thought?',
         'leads' => 'Say what you think',
     ],
+    'asked' => [
+        'subject' => 'Your question about {goods}',
+        'you' => 'You asked:',
+        'answer' => '{shop} answers:',
+        'why' => 'Your address isn’t kept any longer.',
+    ],
     'back' => ['subject' => '{goods} is back', 'words' => '{goods} can be bought again.', 'why' => 'You wished to be told once. Your address isn’t kept any longer.'],
     'returned' => [
         'subject' => 'Order {number} at {shop}: what you send back',

@@ -105,6 +105,18 @@ return [
         'selling' => 'What sells best first',
         'soonest' => 'What is there soonest first',
     ],
+    'asked' => [
+        'heading' => 'Asked about it',
+        'ask' => 'Ask about it',
+        'words' => 'Your question',
+        'email' => 'Your e-mail, for the answer',
+        'may_show' => 'Others may read my question with its answer, without my name.',
+        'send' => 'Ask',
+        'no_words' => 'Write your question first.',
+        'too_long' => 'A question has {most} letters at the most.',
+        'kept' => '{shop} answers you by mail. Your address is forgotten with that.',
+        'too_many' => 'Many questions wait here already. Write to us instead.',
+    ],
     'tags' => [
         'new' => 'New',
         'back' => 'Back again',

@@ -48,6 +48,12 @@ return [
         'words' => 'Ya lo tiene desde hace un tiempo. A otros les gustaría saber: ¿es como pensaba?',
         'leads' => 'Diga lo que piensa',
     ],
+    'asked' => [
+        'subject' => 'Su pregunta sobre {goods}',
+        'you' => 'Usted preguntó:',
+        'answer' => '{shop} responde:',
+        'why' => 'Su dirección ya no se guarda.',
+    ],
     'back' => ['subject' => '{goods} ha vuelto', 'words' => '{goods} se puede comprar de nuevo.', 'why' => 'Quiso que se le avisara una vez. Su dirección ya no se guarda.'],
     'returned' => [
         'subject' => 'Pedido {number} en {shop}: su devolución',

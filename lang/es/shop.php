@@ -104,6 +104,18 @@ return [
         'selling' => 'Lo más vendido primero',
         'soonest' => 'Lo que llega antes primero',
     ],
+    'asked' => [
+        'heading' => 'Preguntas sobre esto',
+        'ask' => 'Preguntar sobre esto',
+        'words' => 'Su pregunta',
+        'email' => 'Su correo, para la respuesta',
+        'may_show' => 'Otros pueden leer mi pregunta con su respuesta, sin mi nombre.',
+        'send' => 'Preguntar',
+        'no_words' => 'Escriba primero su pregunta.',
+        'too_long' => 'Una pregunta tiene como máximo {most} letras.',
+        'kept' => '{shop} le responde por correo. Con ello se olvida su dirección.',
+        'too_many' => 'Aquí esperan ya muchas preguntas. Escríbanos, por favor.',
+    ],
     'tags' => [
         'new' => 'Nuevo',
         'back' => 'De nuevo aquí',

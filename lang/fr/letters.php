@@ -48,6 +48,12 @@ return [
         'words' => 'Vous l’avez depuis quelque temps. D’autres aimeraient savoir : est-ce comme vous le pensiez ?',
         'leads' => 'Dire ce que vous en pensez',
     ],
+    'asked' => [
+        'subject' => 'Votre question sur {goods}',
+        'you' => 'Vous avez demandé :',
+        'answer' => '{shop} répond :',
+        'why' => 'Votre adresse n’est plus conservée.',
+    ],
     'back' => ['subject' => '{goods} est de retour', 'words' => '{goods} est de nouveau disponible.', 'why' => 'Vous vouliez être prévenu une fois. Votre adresse n’est plus conservée.'],
     'returned' => [
         'subject' => 'Commande {number} chez {shop} : votre retour',

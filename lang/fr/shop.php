@@ -104,6 +104,18 @@ return [
         'selling' => 'Les plus vendus d’abord',
         'soonest' => 'Les plus vite là d’abord',
     ],
+    'asked' => [
+        'heading' => 'Questions posées',
+        'ask' => 'Poser une question',
+        'words' => 'Votre question',
+        'email' => 'Votre e-mail, pour la réponse',
+        'may_show' => 'D’autres peuvent lire ma question et sa réponse, sans mon nom.',
+        'send' => 'Demander',
+        'no_words' => 'Écrivez d’abord votre question.',
+        'too_long' => 'Une question a {most} lettres au plus.',
+        'kept' => '{shop} vous répond par e-mail. Votre adresse est alors oubliée.',
+        'too_many' => 'Beaucoup de questions attendent déjà ici. Écrivez-nous plutôt.',
+    ],
     'tags' => [
         'new' => 'Nouveau',
         'back' => 'De retour',

@@ -48,6 +48,12 @@ return [
         'words' => 'U hebt het nu een tijdje. Anderen willen graag weten: is het zoals u dacht?',
         'leads' => 'Zeg wat u ervan vindt',
     ],
+    'asked' => [
+        'subject' => 'Uw vraag over {goods}',
+        'you' => 'U vroeg:',
+        'answer' => '{shop} antwoordt:',
+        'why' => 'Uw adres wordt niet langer bewaard.',
+    ],
     'back' => ['subject' => '{goods} is terug', 'words' => '{goods} is weer te koop.', 'why' => 'U wilde het één keer weten. Uw adres wordt niet langer bewaard.'],
     'returned' => [
         'subject' => 'Bestelling {number} bij {shop}: uw retour',

@@ -104,6 +104,18 @@ return [
         'selling' => 'Best verkocht eerst',
         'soonest' => 'Snelst bij u eerst',
     ],
+    'asked' => [
+        'heading' => 'Hierover gevraagd',
+        'ask' => 'Iets hierover vragen',
+        'words' => 'Uw vraag',
+        'email' => 'Uw e-mail, voor het antwoord',
+        'may_show' => 'Anderen mogen mijn vraag met het antwoord lezen, zonder mijn naam.',
+        'send' => 'Vragen',
+        'no_words' => 'Schrijf eerst uw vraag.',
+        'too_long' => 'Een vraag heeft hoogstens {most} letters.',
+        'kept' => '{shop} antwoordt u per e-mail. Daarmee wordt uw adres vergeten.',
+        'too_many' => 'Hier wachten al veel vragen. Schrijf ons liever.',
+    ],
     'tags' => [
         'new' => 'Nieuw',
         'back' => 'Weer terug',

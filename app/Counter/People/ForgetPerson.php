@@ -55,6 +55,7 @@ final class ForgetPerson
             }
             Letter::of($stall)->whereIn('whose', $theirs)->delete();
             DB::table('sign_ups')->where('stall_id', $stall->id)->whereRaw('lower(email) = ANY(?)', [$array])->delete();
+            DB::table('goods_questions')->where('stall_id', $stall->id)->whereRaw('email = ANY(?)', [$array])->delete();
             DB::table('back_wishes')->where('stall_id', $stall->id)->whereRaw('email = ANY(?)', [$array])->delete();
             DB::table('people_notes')->where('stall_id', $stall->id)->whereIn('email', $theirs)->delete();
             DB::table('people_joined')->where('stall_id', $stall->id)->where('person', $theirs[0])->delete();

@@ -6,6 +6,7 @@ namespace WindowStall\Reviews\Views;
 
 use WindowStall\Core\Reviews\HiddenBecause;
 use WindowStall\Core\Reviews\ReviewState;
+use WindowStall\Reviews\Questions\GoodsQuestion;
 use WindowStall\Reviews\Review;
 use WindowStall\Stall\Stall;
 
@@ -17,8 +18,9 @@ final readonly class ReviewsView
      * @param  string|null  $state  those that are listed; null for all
      * @param  int|null  $after  days after it was there; null where nobody is asked
      * @param  array<string, string>  $reasons  for which one may be hidden → in words
+     * @param  int  $questions  about goods that wait for an answer
      */
-    public function __construct(public array $counts, public ?string $state, public ?int $after, public array $reasons)
+    public function __construct(public array $counts, public ?string $state, public ?int $after, public array $reasons, public int $questions)
     {
     }
 
@@ -37,6 +39,7 @@ final readonly class ReviewsView
             state: $state?->value,
             after: $stall->reviews_after_days,
             reasons: $reasons,
+            questions: GoodsQuestion::waiting($stall)->count(),
         );
     }
 }

@@ -26,6 +26,7 @@ final class DressedGoods
         ['id' => 'description', 'kind' => 'description', 'settings' => []],
         ['id' => 'facts', 'kind' => 'facts', 'settings' => []],
         ['id' => 'reviews', 'kind' => 'reviews', 'settings' => []],
+        ['id' => 'asked', 'kind' => 'asked', 'settings' => []],
         ['id' => 'together', 'kind' => 'together', 'settings' => []],
         ['id' => 'seen-lately', 'kind' => 'seen-lately', 'settings' => []],
     ];

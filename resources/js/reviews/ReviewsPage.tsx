@@ -55,6 +55,12 @@ export default function ReviewsPage({ reviews: given, about, next, previous }: P
             </Link>
           ))}
         </nav>
+        <Link
+          href={route('reviews.questions', handle)}
+          className="text-mute underline decoration-line underline-offset-4"
+        >
+          {about.questions === 0 ? 'Asked about goods' : `Asked about goods, ${String(about.questions)} to answer`}
+        </Link>
         <AskedAfter days={about.after} />
       </div>
       {reviews.length === 0 ? (

@@ -1,5 +1,22 @@
 // Written by `php artisan types` from the …View classes. Don't edit.
 
+export interface DraftedAnswerView {
+  words: string;
+}
+
+export interface QuestionView {
+  id: number;
+  words: string;
+  about: string;
+  listing: number;
+  when: string;
+  answer: string;
+  kept: boolean;
+  mayShow: boolean;
+  putBy: boolean;
+  caution: string;
+}
+
 export interface ReviewRowView {
   id: number;
   stars: number;
@@ -19,4 +36,5 @@ export interface ReviewsView {
   state: string | null;
   after: number | null;
   reasons: Record<string, string>;
+  questions: number;
 }

@@ -477,6 +477,7 @@ final class SpoiltTest extends AppTestCase
             'page' => 1,
             'letter' => 1,
             'review' => $id('reviews'),
+            'question' => $id('goods_questions'),
             'firstShop' => $id('first_shops'),
             'way' => 1,
             'return' => 1,
