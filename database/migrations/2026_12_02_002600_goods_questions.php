@@ -26,7 +26,7 @@ return new class extends Migration
         );
         CREATE INDEX goods_questions_stall_id_index ON goods_questions (stall_id, id DESC);
         CREATE INDEX goods_questions_waiting_index ON goods_questions (stall_id) WHERE answered_at IS NULL AND NOT put_by;
-        CREATE INDEX goods_questions_listing_id_index ON goods_questions (listing_id, answered_at DESC) WHERE kept;
+        CREATE INDEX goods_questions_listing_id_index ON goods_questions (listing_id, kept, answered_at DESC);
         ALTER TABLE goods_questions ENABLE ROW LEVEL SECURITY;
         CREATE POLICY one_stall ON goods_questions USING (stall_id = (SELECT current_stall()));
         SQL;

@@ -55,7 +55,7 @@ final class QuestionsTest extends AppTestCase
         $draft = fn (): string => $this->getJson(route('reviews.question.draft', [$this->stall, GoodsQuestion::of($this->stall)->latest('id')->first()]))
             ->assertOk()
             ->json('words');
-        self::assertSame("Weight: 300 g.\nPosted from: United Kingdom.", $draft());
+        self::assertSame("Weight, packed: 300 g.\nPosted from: United Kingdom.", $draft());
         $this->ask(['question' => 'Is it signed?']);
         self::assertSame('', $draft());
     }

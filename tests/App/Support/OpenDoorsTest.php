@@ -89,6 +89,7 @@ final class OpenDoorsTest extends AppTestCase
         'GET /goods-{part}.json',
         'POST /sign-up',
         'POST /back',
+        'POST /ask',
         // By the signed address at the foot of a mail.
         'GET /no-more-mail',
         'POST /no-more-mail',
@@ -114,6 +115,8 @@ final class OpenDoorsTest extends AppTestCase
         'GET /preview/pages/{page}',
         'GET /preview/revisions/{revision}',
         'GET /preview/goods/{listing}',
+        'GET /preview/first/{firstShop}/{way}',
+        'GET /preview/first/{firstShop}/{way}/goods',
         // At an address that was given to somebody, until it is taken back.
         'GET /seen/{secret}',
     ];

@@ -37,7 +37,7 @@ final class GoodsPagesTest extends AppTestCase
     public function test_until_a_page_is_published_goods_stand_as_the_program_lays_them(): void
     {
         $html = $this->seen($this->pot);
-        self::assertSame(['shots', 'name', 'price', 'buy', 'arrival', 'terms', 'description', 'facts'], $this->parts($html));
+        self::assertSame(['shots', 'name', 'price', 'buy', 'arrival', 'terms', 'description', 'facts', 'asked'], $this->parts($html));
 
         $page = $this->dress([], ['price', 'name']);
         self::assertSame($this->parts($html), $this->parts($this->seen($this->pot)), 'nobody sees what isn’t published');
