@@ -160,6 +160,7 @@ final class MakeDemo extends Command
             $this->left($stall);
         });
         $this->step('what buyers say', fn () => (new Said($stall))->make());
+        $this->step('what shoppers ask', fn () => (new Asked($stall))->make());
         $this->step('what suppliers were asked for and are owed', fn () => (new Dealings($stall))->make());
         $this->step('artwork, and what it lies on', fn () => (new Prints($stall))->make());
         $this->step('the night before today', fn () => $this->night($stall, $user));

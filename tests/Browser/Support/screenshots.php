@@ -64,15 +64,15 @@ $desk->click('tbody a[href*="/bench/"]')->see('You say');
 $desk->open($at['workshop'].'/at/quillet/bench?state=in_window');
 $desk->press('Cut-flower snips');
 $keep($desk->see('You say'), 'listing');
-$together([
+$prices = [
     $shown($desk->open($at['workshop'].'/at/quillet/pricing?sort=floor')->see('priced by')),
     $shown($desk->open($at['workshop'].'/at/quillet/pricing/recipes')->see('costing up to 3.50')),
-], 'prices');
+];
 $desk->open($at['workshop'].'/at/quillet/pricing/trial')->see('Nothing tried yet');
 $dearer = $desk->css('[aria-label="Oakum Depot dearer by"]');
 $dearer->click();
 $dearer->sendKeys('25'.Page::ENTER);
-$keep($desk->see('The biggest moves'), 'trial');
+$together([...$prices, $shown($desk->see('The biggest moves'))], 'prices');
 $desk->press('Throw it away');
 $desk->open($at['workshop'].'/at/quillet/shelves')->press('Presents')->see('stand on it');
 $keep($desk->click('[data-clause="price"]')->see('It looks at'), 'shelf');
@@ -180,3 +180,17 @@ $wide = new Page(Chrome::desk());
 $keep($wide->open($at['shop']), 'shop-home-wide');
 $together([$mine, $shown($wide->open($invoice))], 'own-order');
 $wide->driver->quit();
+
+// Last: goods are taken to the bench for it.
+$niche = new Page(Chrome::desk());
+$niche
+    ->open($at['workshop'].'/sign-in')
+    ->write('E-mail', $at['email'])
+    ->write('Password', $at['password'])
+    ->click('button[type="submit"]')
+    ->see('Bench');
+$niche->open($at['workshop'].'/at/quillet/opening/first')->see('A first shop');
+$niche->write('What it sells', 'hand tools and twine for small plots')->press('Lay out a first shop');
+$niche->untilIn(120, static fn (): bool => $niche->has('[aria-label="Three ways to lay it out"]'), 'for three ways');
+$keep($niche->seeInPhone('Hand tools and twine'), 'first-shop');
+$niche->driver->quit();
