@@ -67,6 +67,7 @@ use WindowStall\Support\Speech\Spoken;
  * @property Carbon|null $opened_at when the shop was first opened
  * @property string|null $reminder_words what shoppers are told who left a basket at the checkout; null: nobody is
  * @property int|null $only_listing_id the one listing its shop sells; null where it sells many
+ * @property list<array{kind: string, on: bool, number: int}>|null $corner_tags as {@see \WindowStall\Core\Window\TagRule} reads them
  * @property int|null $reviews_after_days after it was there buyers are asked what they say of it; null where nobody is
  * @property int $reminder_hours so long after they left
  * @property bool $straight_to_checkout whether goods can be bought without a look at the basket
@@ -88,7 +89,14 @@ final class Stall extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sharing' => 'array', 'tax_on_top' => 'boolean', 'drift_policies' => 'array', 'corner_tags' => 'array', 'closed_days' => 'array', 'straight_to_checkout' => 'boolean'];
+        return [
+            'sharing' => 'array',
+            'tax_on_top' => 'boolean',
+            'drift_policies' => 'array',
+            'corner_tags' => 'array',
+            'closed_days' => 'array',
+            'straight_to_checkout' => 'boolean',
+        ];
     }
 
     protected static function booted(): void

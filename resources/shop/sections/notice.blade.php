@@ -3,8 +3,9 @@
 @foreach ($messages as $message)
 <p>@if ($message['href'])<a
     href="{{ $message['href'] }}">{{ $message['words'] }}</a>@else{{ $message['words'] }}@endif
-@if ($message['ends'])<time datetime="{{ $message['ends']->toIso8601String() }}" data-ends data-left="{{ $say('shop.tags.left', time: '{time}') }}">{{
-    $say('shop.tags.until', day: WindowStall\Support\Speech\Spoken::day($message['ends']->setTimezone(WindowStall\Stall\Clock::of($stall)->zone))) }}</time>@endif</p>
+@if ($message['ends'])<time datetime="{{ $message['ends']->toIso8601String() }}" data-ends
+    data-left="{{ $say('shop.tags.left', time: '{time}') }}">{{ $say('shop.tags.until',
+        day: WindowStall\Support\Speech\Spoken::day(WindowStall\Stall\Clock::of($stall)->local($message['ends']))) }}</time>@endif</p>
 @endforeach
 </aside>
 @endif

@@ -13,7 +13,6 @@ use WindowStall\Counter\People\ForgetPerson;
 use WindowStall\Reviews\Questions\GoodsQuestion;
 use WindowStall\Reviews\Questions\QuestionLetter;
 use WindowStall\Stall\Stall;
-use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 
@@ -24,14 +23,11 @@ final class QuestionsTest extends AppTestCase
 
     private Listing $pot;
 
-    private User $keeper;
-
     protected function setUp(): void
     {
         parent::setUp();
         Mail::fake();
-        $this->keeper = $this->signIn();
-        $this->stall = $this->world->stall($this->keeper);
+        $this->stall = $this->world->stall($this->signIn());
         $this->pot = $this->world->inWindow($this->stall, Items::item([Items::variant('pot')], 'Pot', id: 'pot'));
     }
 
@@ -97,7 +93,7 @@ final class QuestionsTest extends AppTestCase
         self::assertNull($question->refresh()->email);
 
         $this->ask();
-        app(ForgetPerson::class)($this->stall, 'ines@fennimore.example', $this->keeper);
+        app(ForgetPerson::class)($this->stall, 'ines@fennimore.example');
         self::assertSame(1, DB::table('goods_questions')->count(), 'only what was put by is left');
     }
 

@@ -20,6 +20,7 @@ use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
+use WindowStall\Window\Goods\CardTag;
 use WindowStall\Window\Goods\GoodCard;
 
 /** What rules, facets and orders look at is what the page of each of the goods says. */
@@ -142,7 +143,7 @@ final class GoodsFactsTest extends AppTestCase
         self::assertSame(array_values(array_unique($read)), self::array($row->options), 'as the page, short forms spelt out');
         self::assertSame(array_map(mb_strtolower(...), self::array($row->tags)), self::array($row->tags_low));
         // The card made of the row says the same as the one made of all figures.
-        $ofRow = GoodCard::ofRow($this->stall, (object) ((array) $row + ['slug' => $fresh->slug, 'own_words' => '']), null);
+        $ofRow = GoodCard::ofRow($this->stall, (object) ((array) $row + ['slug' => $fresh->slug, 'own_words' => '']), null, CardTag::none());
         self::assertSame(
             [$card->title, $card->url, $card->price, $card->varied, $card->soldOut],
             [$ofRow->title, $ofRow->url, $ofRow->price, $ofRow->varied, $ofRow->soldOut],

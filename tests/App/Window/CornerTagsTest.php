@@ -6,6 +6,8 @@ namespace WindowStall\Tests\App\Window;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
 use WindowStall\Offers\Code;
@@ -115,8 +117,11 @@ final class CornerTagsTest extends AppTestCase
         $this->get($home)->assertSee('Ten per cent off')->assertDontSee('data-ends', false);
     }
 
-    /** @param  array<string, int>  $rules  that are on, in their order */
-    private function say(array $rules): \Illuminate\Testing\TestResponse
+    /**
+     * @param  array<string, int>  $rules  that are on, in their order
+     * @return TestResponse<Response>
+     */
+    private function say(array $rules): TestResponse
     {
         return $this->putJson(route('window.corner-tags', $this->stall), ['rules' => array_map(
             static fn (string $kind, int $number): array => ['kind' => $kind, 'on' => true, 'number' => $number],
