@@ -80,7 +80,7 @@ final class FirstShopTest extends AppTestCase
         $this->get($this->stall->shopAddress('/'))
             ->assertSee('Two Rows')
             ->assertSee('Trowels and twine for allotments')
-            ->assertSee(Listing::of($this->stall)->findOrFail($shown[0])->shown_title);
+            ->assertSee(Listing::of($this->stall)->findOrFail((int) $shown[0])->shown_title);
         $samples = implode(' ', Window::query()->findOrFail($this->stall->id)->sample_words);
         self::assertStringNotContainsString('allotments', $samples, 'what the seller said is no sample');
         self::assertStringContainsString('Before you ask', $samples);
