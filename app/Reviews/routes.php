@@ -10,6 +10,7 @@ use WindowStall\Stall\Http\InStall;
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/reviews')->scopeBindings()->group(function (): void {
     Route::get('/', [ReviewsController::class, 'index'])->name('reviews');
     Route::put('/', [ReviewsController::class, 'say'])->name('reviews.say');
+    Route::post('/brought-in', [ReviewsController::class, 'bringIn'])->name('reviews.bring-in');
     Route::get('/questions', [QuestionsController::class, 'index'])->name('reviews.questions');
     Route::get('/questions/{question}/draft', [QuestionsController::class, 'draft'])->name('reviews.question.draft');
     Route::put('/questions/{question}/answer', [QuestionsController::class, 'answer'])->name('reviews.question.answer');

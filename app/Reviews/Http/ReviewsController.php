@@ -6,13 +6,16 @@ namespace WindowStall\Reviews\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Core\Reviews\HiddenBecause;
 use WindowStall\Core\Reviews\ReviewState;
+use WindowStall\Reviews\BringInReviews;
 use WindowStall\Reviews\DecideReview;
 use WindowStall\Reviews\Review;
+use WindowStall\Reviews\Views\BroughtInView;
 use WindowStall\Reviews\Views\ReviewRowView;
 use WindowStall\Reviews\Views\ReviewsView;
 use WindowStall\Stall\Stall;
@@ -24,6 +27,8 @@ use WindowStall\Support\Http\Typed;
 final readonly class ReviewsController
 {
     private const PAGE = 50;
+
+    private const MOST_KILOBYTES = 2_048;
 
     public function __construct(private DecideReview $decide)
     {
@@ -55,6 +60,23 @@ final readonly class ReviewsController
         $stall->update(['reviews_after_days' => $typed['after'] === null ? null : (int) $typed['after']]);
 
         return new JsonResponse(ReviewsView::of($stall, null));
+    }
+
+    /** What was said elsewhere, from a table. */
+    public function bringIn(Request $request, Stall $stall, BringInReviews $bring): JsonResponse
+    {
+        $typed = $request->validate([
+            'source' => 'required|string|max:80',
+            'file' => 'required|file|max:'.self::MOST_KILOBYTES,
+        ], [
+            'source.*' => 'Say where it was said, in 80 letters at the most: shoppers read it beside each.',
+            'file.*' => 'The table is a file of 2 MB at the most.',
+        ]);
+        /** @var UploadedFile $file */
+        $file = $request->file('file');
+        $source = trim((string) $typed['source']);
+
+        return new JsonResponse(BroughtInView::of($bring($stall, (string) $file->getRealPath(), $source), $source));
     }
 
     public function answer(Request $request, Stall $stall, Review $review): JsonResponse

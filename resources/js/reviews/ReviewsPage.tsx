@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { useGiven } from '@/lib/useGiven';
 import { useHandle } from '@/lib/useStall';
 import { AskedAfter } from '@/reviews/AskedAfter';
+import { BringIn } from '@/reviews/BringIn';
 import { ReviewItem } from '@/reviews/ReviewItem';
 import type { ReviewRowView, ReviewsView } from '@/types/reviews';
 import { Empty } from '@/ui/Empty';
@@ -76,6 +77,7 @@ export default function ReviewsPage({ reviews: given, about, next, previous }: P
         </ul>
       )}
       <Pager previous={previous} next={next} />
+      <BringIn />
     </div>
   );
 }

@@ -1,5 +1,10 @@
 // Written by `php artisan types` from the …View classes. Don't edit.
 
+export interface BroughtInView {
+  words: string;
+  left: string[];
+}
+
 export interface DraftedAnswerView {
   words: string;
 }
