@@ -33,6 +33,7 @@ use WindowStall\Stall\Stall;
  * @property int|null $most_uses
  * @property int|null $most_each
  * @property int|null $least_minor
+ * @property bool $for_sign_ups whether each new sign-up gets one of its codes
  * @property bool $first_only
  * @property bool $together
  * @property bool $under_floor whether it may bring goods under their floor
@@ -52,6 +53,7 @@ final class Code extends Model
             'countries' => 'array',
             'starts_at' => 'datetime',
             'ends_at' => 'datetime',
+            'for_sign_ups' => 'boolean',
             'first_only' => 'boolean',
             'together' => 'boolean',
             'under_floor' => 'boolean',

@@ -19,6 +19,9 @@ final class SingleCodes
 
     private const LENGTH = 10;
 
+    /** A code may be there already; whoever was given one is refused each time. */
+    private const TRIES = 3;
+
     /** @throws Refusal when these would be too many */
     public static function make(Stall $stall, Code $code, int $count): int
     {
@@ -47,6 +50,30 @@ final class SingleCodes
 
             return $made;
         });
+    }
+
+    /**
+     * The code of whoever signs up, of the offer that is for them; null where there is none that runs, or they were given one
+     * before.
+     */
+    public static function give(Stall $stall, string $email): ?string
+    {
+        $offer = Code::of($stall)->where('for_sign_ups', true)->first();
+        if ($offer === null || ! $offer->runsAt(now())) {
+            return null;
+        }
+        $to = hash_hmac('sha256', 'sign-up code '.$stall->id.' '.mb_strtolower($email), (string) config('app.key'));
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $code = self::one();
+            $given = DB::table('single_codes')->insertOrIgnore([
+                'stall_id' => $stall->id, 'code' => $code, 'code_id' => $offer->id, 'given_to' => $to,
+            ]);
+            if ($given === 1) {
+                return $code;
+            }
+        }
+
+        return null;
     }
 
     private static function one(): string

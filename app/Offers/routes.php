@@ -12,5 +12,6 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/codes')->scopeB
     Route::patch('/{code}', [CodesController::class, 'update'])->middleware('dear')->name('codes.update');
     Route::delete('/{code}', [CodesController::class, 'destroy'])->name('codes.destroy');
     Route::post('/{code}/singles', [CodesController::class, 'singles'])->middleware('dear')->name('codes.singles');
+    Route::put('/{code}/sign-ups', [CodesController::class, 'signUps'])->name('codes.sign-ups');
     Route::get('/{code}/table', [CodesController::class, 'table'])->name('codes.table');
 });

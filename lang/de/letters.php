@@ -54,6 +54,11 @@ return [
         'answer' => '{shop} antwortet:',
         'why' => 'Ihre Adresse wird nicht länger aufbewahrt.',
     ],
+    'code' => [
+        'subject' => 'Ihr Code bei {shop}',
+        'words' => 'Ihr Code ist {code}. Geben Sie ihn im Warenkorb ein; er gilt ein einziges Mal.',
+        'stop' => 'Keine Post mehr:',
+    ],
     'back' => ['subject' => '{goods} ist wieder da', 'words' => '{goods} gibt es wieder.', 'why' => 'Sie wollten einmal Bescheid wissen. Ihre Adresse wird nicht länger aufbewahrt.'],
     'returned' => [
         'subject' => 'Bestellung {number} bei {shop}: Ihre Rücksendung',

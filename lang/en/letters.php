@@ -55,6 +55,11 @@ return [
         'answer' => '{shop} answers:',
         'why' => 'Your address isn’t kept any longer.',
     ],
+    'code' => [
+        'subject' => 'Your code at {shop}',
+        'words' => 'Your code is {code}. Type it in the basket; it can be used once.',
+        'stop' => 'No more mail:',
+    ],
     'back' => ['subject' => '{goods} is back', 'words' => '{goods} can be bought again.', 'why' => 'You wished to be told once. Your address isn’t kept any longer.'],
     'returned' => [
         'subject' => 'Order {number} at {shop}: what you send back',

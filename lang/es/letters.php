@@ -54,6 +54,11 @@ return [
         'answer' => '{shop} responde:',
         'why' => 'Su dirección ya no se guarda.',
     ],
+    'code' => [
+        'subject' => 'Su código en {shop}',
+        'words' => 'Su código es {code}. Escríbalo en la cesta; sirve una sola vez.',
+        'stop' => 'No más correo:',
+    ],
     'back' => ['subject' => '{goods} ha vuelto', 'words' => '{goods} se puede comprar de nuevo.', 'why' => 'Quiso que se le avisara una vez. Su dirección ya no se guarda.'],
     'returned' => [
         'subject' => 'Pedido {number} en {shop}: su devolución',

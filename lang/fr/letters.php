@@ -54,6 +54,11 @@ return [
         'answer' => '{shop} répond :',
         'why' => 'Votre adresse n’est plus conservée.',
     ],
+    'code' => [
+        'subject' => 'Votre code chez {shop}',
+        'words' => 'Votre code est {code}. Saisissez-le dans le panier ; il sert une seule fois.',
+        'stop' => 'Plus de courrier :',
+    ],
     'back' => ['subject' => '{goods} est de retour', 'words' => '{goods} est de nouveau disponible.', 'why' => 'Vous vouliez être prévenu une fois. Votre adresse n’est plus conservée.'],
     'returned' => [
         'subject' => 'Commande {number} chez {shop} : votre retour',

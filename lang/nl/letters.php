@@ -54,6 +54,11 @@ return [
         'answer' => '{shop} antwoordt:',
         'why' => 'Uw adres wordt niet langer bewaard.',
     ],
+    'code' => [
+        'subject' => 'Uw code bij {shop}',
+        'words' => 'Uw code is {code}. Typ hem in de mand; hij geldt één keer.',
+        'stop' => 'Geen post meer:',
+    ],
     'back' => ['subject' => '{goods} is terug', 'words' => '{goods} is weer te koop.', 'why' => 'U wilde het één keer weten. Uw adres wordt niet langer bewaard.'],
     'returned' => [
         'subject' => 'Bestelling {number} bij {shop}: uw retour',

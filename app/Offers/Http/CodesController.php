@@ -74,6 +74,22 @@ final class CodesController
         return new JsonResponse(CodesView::of($stall));
     }
 
+    /** Whether each new sign-up gets one of its codes: of one offer at a time. */
+    public function signUps(Request $request, Stall $stall, Code $code): JsonResponse
+    {
+        $typed = $request->validate(['on' => 'required|boolean']);
+        if (! $code->singles) {
+            throw new Refusal('This offer isn’t one with codes for one use each.');
+        }
+        DB::transaction(static function () use ($stall, $code, $typed): void {
+            Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
+            Code::of($stall)->where('for_sign_ups', true)->whereKeyNot($code->id)->update(['for_sign_ups' => false]);
+            $code->update(['for_sign_ups' => (bool) $typed['on']]);
+        });
+
+        return new JsonResponse(CodesView::of($stall));
+    }
+
     /** All of them as a table, to be sent by whatever means. */
     public function table(Stall $stall, Code $code): StreamedResponse
     {

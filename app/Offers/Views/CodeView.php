@@ -15,6 +15,7 @@ final readonly class CodeView
     /**
      * @param  string  $code  "" where it counts by itself or has single codes
      * @param  int  $made  single codes there are
+     * @param  bool  $forSignUps  whether each new sign-up gets one of them
      * @param  string  $off  "10% off everything"
      * @param  list<string>  $terms  what has to be so
      * @param  string  $stands  "runs", "begins …", "ended …", "used up"
@@ -26,6 +27,7 @@ final readonly class CodeView
         public string $code,
         public bool $singles,
         public int $made,
+        public bool $forSignUps,
         public string $off,
         public array $terms,
         public string $stands,
@@ -44,6 +46,7 @@ final readonly class CodeView
             code: (string) $code->code,
             singles: $code->singles,
             made: $made,
+            forSignUps: $code->for_sign_ups,
             off: CodeWords::whole($stall, $code),
             terms: CodeWords::terms($stall, $code),
             stands: $stands,

@@ -19,7 +19,7 @@ final readonly class BroughtInView
     {
         $said = [sprintf('%s brought in from %s.', Plural::of($came['new'], 'review'), $source)];
         if ($came['again'] > 0) {
-            $said[] = sprintf('%d were here already.', $came['again']);
+            $said[] = Plural::of($came['again'], 'was', 'were').' here already.';
         }
         if ($came['refused'] > 0) {
             $said[] = Plural::of($came['refused'], 'row').' left out.';

@@ -6,8 +6,11 @@ namespace WindowStall\Shop\Http;
 
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Mail;
+use WindowStall\Offers\SingleCodes;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
+use WindowStall\Shop\SignUpLetter;
 use WindowStall\Shop\SignUps;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
@@ -46,8 +49,24 @@ final readonly class SignUpController
         }
         // Nobody learns whether an address is there already.
         SignUps::agree($stall, $email, $consent, 'front page, '.$section->id);
+        $this->mailCode($stall, $email, (string) $section->settings['words']);
 
         return $this->say($stall, 'thanks', Speech::say('shop.sign_up.agreed', consent: $consent));
+    }
+
+    /** Where an offer is for those who sign up, each address gets one code, once. */
+    private function mailCode(Stall $stall, string $email, string $promised): void
+    {
+        $code = SingleCodes::give($stall, $email);
+        if ($code !== null) {
+            Mail::to($email)->locale(Speech::language())->queue(new SignUpLetter(
+                shop: $stall->name,
+                code: $code,
+                promised: $stall->phrases()->say($promised),
+                link: $stall->shopAddress('/'),
+                stop: $stall->shopAddress(SignUps::stopAt($stall, $email)),
+            ));
+        }
     }
 
     private function say(Stall $stall, string $heading, string $words, int $status = 200): Response

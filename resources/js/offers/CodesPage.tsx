@@ -90,6 +90,9 @@ export default function CodesPage({ codes: first, countries }: Props) {
                 <SingleCodes
                   code={code}
                   onMake={(n) => say(send<CodesView>('POST', route('codes.singles', [handle, code.id]), { count: n }))}
+                  onSignUps={(on) =>
+                    void say(send<CodesView>('PUT', route('codes.sign-ups', [handle, code.id]), { on }))
+                  }
                 />
               )}
             </CodeRow>

@@ -6,8 +6,14 @@ import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
 import { TextField } from '@/ui/TextField';
 
-/** Many codes for one use each: made at once, taken along as a table. */
-export function SingleCodes({ code, onMake }: { code: CodeView; onMake: (count: number) => Promise<boolean> }) {
+interface Props {
+  code: CodeView;
+  onMake: (count: number) => Promise<boolean>;
+  onSignUps: (on: boolean) => void;
+}
+
+/** Many codes for one use each: made at once, taken along as a table, or one given to whoever signs up. */
+export function SingleCodes({ code, onMake, onSignUps }: Props) {
   const handle = useHandle();
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('100');
@@ -22,6 +28,7 @@ export function SingleCodes({ code, onMake }: { code: CodeView; onMake: (count: 
         trigger={
           <button type="button" className="text-[14px] text-mute underline decoration-line underline-offset-4">
             {code.made === 0 ? 'make the codes' : count(code.made, 'code')}
+            {code.forSignUps && ', one for each sign-up'}
           </button>
         }
       >
@@ -38,6 +45,15 @@ export function SingleCodes({ code, onMake }: { code: CodeView; onMake: (count: 
             value={typed}
             onChange={(e) => setTyped(e.target.value)}
           />
+          <label className="flex items-center gap-2 text-[14px]">
+            <input
+              type="checkbox"
+              checked={code.forSignUps}
+              onChange={(e) => onSignUps(e.target.checked)}
+              className="size-4 accent-[#a8431f]"
+            />
+            Whoever signs up for mail gets one
+          </label>
           <div className="flex items-center">
             {code.made > 0 && (
               <a

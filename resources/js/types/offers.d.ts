@@ -5,6 +5,7 @@ export interface CodeView {
   code: string;
   singles: boolean;
   made: number;
+  forSignUps: boolean;
   off: string;
   terms: string[];
   stands: string;

@@ -47,7 +47,7 @@ final class BringInTest extends AppTestCase
     public function test_the_same_table_again_adds_nothing(): void
     {
         $table = "Goods,Stars,Words\nClay pot,4,Good\nClay pot,4,Good\nclay-pot,2,\n";
-        $this->bring($table)->assertJsonPath('words', '2 reviews brought in from the market hall. 1 were here already.');
+        $this->bring($table)->assertJsonPath('words', '2 reviews brought in from the market hall. 1 was here already.');
         $this->bring($table)->assertJsonPath('words', '0 reviews brought in from the market hall. 3 were here already.');
         self::assertSame(2, Review::of($this->stall)->count());
     }

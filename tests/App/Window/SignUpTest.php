@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Window;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use WindowStall\Offers\Code;
+use WindowStall\Shop\SignUpLetter;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\Content;
@@ -62,6 +65,48 @@ final class SignUpTest extends AppTestCase
         $this->leave(['section' => 'w'])->assertNotFound();
         $this->leave(['section' => 'gone'])->assertNotFound();
         self::assertSame(0, DB::table('sign_ups')->count());
+    }
+
+    public function test_who_signs_up_gets_one_code_for_one_use_where_an_offer_is_for_them(): void
+    {
+        Mail::fake();
+        $this->leave();
+        Mail::assertNothingQueued();
+        $this->signIn();
+        $offer = Code::of($this->stall)->create([
+            'singles' => true,
+            'reduction' => ['by' => 'percent', 'percent' => '10'],
+            'holds' => ['by' => 'all'],
+            'countries' => [],
+        ]);
+        $this->putJson(route('codes.sign-ups', [$this->stall, $offer]), ['on' => true])->assertOk()->assertJsonPath('codes.0.forSignUps', true);
+        $this->leave(['email' => 'hester@shoppers.example'])->assertOk();
+        $this->leave(['email' => 'Hester@shoppers.example'])->assertOk();
+        Mail::assertQueuedCount(1);
+        $code = DB::table('single_codes')->where('code_id', $offer->id)->sole();
+        Mail::assertQueued(SignUpLetter::class, static fn (SignUpLetter $m): bool => $m->hasTo('hester@shoppers.example') && $m->code === $code->code);
+        self::assertStringNotContainsString('hester', (string) $code->given_to, 'who has it isn’t kept in the clear');
+
+        $offer->update(['ends_at' => now()->subMinute()]);
+        $this->leave(['email' => 'later@shoppers.example'])->assertOk();
+        Mail::assertQueuedCount(1);
+    }
+
+    public function test_only_an_offer_of_single_codes_is_given_and_one_at_a_time(): void
+    {
+        $this->signIn();
+        $make = fn (bool $singles, ?string $code): Code => Code::of($this->stall)->create([
+            'singles' => $singles,
+            'code' => $code,
+            'reduction' => ['by' => 'percent', 'percent' => '10'],
+            'holds' => ['by' => 'all'],
+            'countries' => [],
+        ]);
+        [$common, $one, $other] = [$make(false, 'TEN'), $make(true, null), $make(true, null)];
+        $this->putJson(route('codes.sign-ups', [$this->stall, $common]), ['on' => true])->assertUnprocessable();
+        $this->putJson(route('codes.sign-ups', [$this->stall, $one]), ['on' => true])->assertOk();
+        $this->putJson(route('codes.sign-ups', [$this->stall, $other]), ['on' => true])->assertOk();
+        self::assertSame([false, true], [$one->refresh()->for_sign_ups, $other->refresh()->for_sign_ups]);
     }
 
     public function test_they_go_out_as_a_table_in_which_nothing_runs(): void

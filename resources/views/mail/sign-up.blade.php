@@ -1,0 +1,12 @@
+@if ($promised !== '')
+{!! $promised !!}
+
+@endif
+{!! $say('letters.code.words', code: $code) !!}
+
+{!! $link !!}
+
+{!! $shop !!}
+
+{!! $say('letters.code.stop') !!}
+{!! $stop !!}
