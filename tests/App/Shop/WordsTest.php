@@ -73,7 +73,7 @@ final class WordsTest extends AppTestCase
     }
 
     /** Patterns and marks that no language words. */
-    private const SYMBOLS = ['dates.stamp_month', 'policies.returns.pays'];
+    private const SYMBOLS = ['dates.stamp_month', 'dates.weekday', 'policies.returns.pays'];
 
     public function test_what_is_said_is_there_and_what_is_there_is_said(): void
     {
