@@ -15,6 +15,7 @@ use WindowStall\Core\Window\TagFacts;
 use WindowStall\Core\Window\TagKind;
 use WindowStall\Core\Window\TagRule;
 use WindowStall\Delivery\ResolveDelivery;
+use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
@@ -25,6 +26,9 @@ final class TagsOfGoods
 {
     /** Days to come that a kept page knows of. */
     private const AHEAD = 9;
+
+    /** Goods that are looked through to count tags. */
+    private const COUNTED = 5_000;
 
     private readonly CornerTags $tags;
 
@@ -55,6 +59,31 @@ final class TagsOfGoods
         $spells = $rule !== null && $dated?->kind === TagKind::ByDay ? $this->spells($facts, $rule->number) : [];
 
         return new CardTag($words, $spells === [] ? '' : $this->words($rule, $facts), $spells);
+    }
+
+    /**
+     * On how many goods each rule's tag stands now, whatever the hour, and how many goods there are.
+     *
+     * @return array<string, int>|null kind → goods, and "all"; null where there are too many to look through
+     */
+    public static function counts(Stall $stall): ?array
+    {
+        $tags = new CornerTags(TagRule::all($stall->corner_tags ?? []));
+        $rows = ShelfGoods::all($stall)
+            ->limit(self::COUNTED + 1)
+            ->get(['facts.buyable', 'facts.stock', 'facts.shown_since', 'facts.back_since', 'facts.printed']);
+        if ($rows->count() > self::COUNTED) {
+            return null;
+        }
+        $counts = ['all' => $rows->count()];
+        foreach ($rows as $row) {
+            $kind = $tags->of(self::facts($row), self::now())?->kind->value;
+            if ($kind !== null) {
+                $counts[$kind] = ($counts[$kind] ?? 0) + 1;
+            }
+        }
+
+        return $counts;
     }
 
     private function words(?TagRule $rule, \stdClass $facts): string

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use WindowStall\Core\Window\TagKind;
 use WindowStall\Core\Window\TagRule;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Goods\TagsOfGoods;
 
 /** The rules of the corner tags, in the order in which they count. */
 final readonly class CornerTagsView
@@ -17,6 +20,14 @@ final readonly class CornerTagsView
 
     public static function of(Stall $stall): self
     {
-        return new self(array_map(TagRuleView::of(...), TagRule::all($stall->corner_tags ?? [])));
+        $counts = TagsOfGoods::counts($stall);
+
+        return new self(array_map(
+            static fn (TagRule $rule): TagRuleView => TagRuleView::of($rule, match (true) {
+                $counts === null, $rule->kind === TagKind::ByDay => '',
+                default => sprintf('Now on %d of %s.', $counts[$rule->kind->value] ?? 0, Plural::of($counts['all'], 'thing')),
+            }),
+            TagRule::all($stall->corner_tags ?? []),
+        ));
     }
 }

@@ -335,6 +335,7 @@ export interface TagRuleView {
   tag: string;
   before: string;
   after: string;
+  stands: string;
   least: number | null;
   most: number | null;
   choices: Record<number, string>;

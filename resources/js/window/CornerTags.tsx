@@ -45,7 +45,8 @@ export function CornerTags({ tags: given }: { tags: CornerTagsView }) {
             <span className={rule.on ? '' : 'text-mute'}>
               <b className="font-semibold">{`“${rule.tag}”`}</b> {rule.before}{' '}
               {rule.least !== null && <Part rule={rule} onNumber={(number) => put(rule, { number })} />}
-              {rule.after.startsWith(',') ? rule.after : ` ${rule.after}`}
+              {rule.after === '.' ? rule.after : ` ${rule.after}`}
+              {rule.stands !== '' && <span className="text-mute">{` ${rule.stands}`}</span>}
             </span>
             {n > 0 && (
               <button

@@ -37,7 +37,10 @@ final class CornerTagsTest extends AppTestCase
     {
         $home = $this->stall->shopAddress('/goods');
         $this->get($home)->assertDontSee('class="tag"', false);
-        $this->say(['new' => 14, 'few' => 3])->assertOk()->assertJsonPath('rules.0.kind', 'new');
+        $this->say(['new' => 14, 'few' => 3])->assertOk()
+            ->assertJsonPath('rules.0.kind', 'new')
+            ->assertJsonPath('rules.0.stands', 'Now on 1 of 1 thing.')
+            ->assertJsonPath('rules.1.stands', 'Now on 0 of 1 thing.');
         $this->get($home)->assertSee('class="tag"', false)->assertSee('New')->assertDontSee('Only 2 left');
         $this->say(['few' => 3, 'new' => 14])->assertOk();
         $this->get($home)->assertSee('Only 2 left');
