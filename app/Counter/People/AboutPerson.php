@@ -15,6 +15,8 @@ use WindowStall\Counter\Papers\OrderPaper;
 use WindowStall\Counter\Refunds\Refund;
 use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Counter\Told\TellShopper;
+use WindowStall\Reviews\Questions\GoodsQuestion;
+use WindowStall\Reviews\Review;
 use WindowStall\Stall\Stall;
 
 /** All that a stall keeps about one person, as they may ask for it (Regulation (EU) 2016/679, Articles 15 and 20). */
@@ -66,6 +68,9 @@ final class AboutPerson
             'note' => self::note($stall, $email),
             'agreed_to' => self::consents($stall, $email),
             'orders' => self::orders($stall, $email)->map(self::order(...))->all(),
+            'said' => self::said($stall, $email),
+            'asked' => self::asked($stall, $email),
+            'waits_for' => self::wishes($stall, $email),
             'letters' => Letter::of($stall)
                 ->with('lines')
                 ->whereIn('whose', PersonAddresses::of($stall, $email))
@@ -76,6 +81,62 @@ final class AboutPerson
                 ])
                 ->all(),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what they said of goods they bought */
+    private static function said(Stall $stall, string $email): array
+    {
+        $orders = Order::query()->where('stall_id', $stall->id)->whereIn('whose', PersonAddresses::of($stall, $email))->select('id');
+
+        return array_values(Review::of($stall)
+            ->with('listing')
+            ->whereIn('order_id', $orders)
+            ->orderBy('id')
+            ->get()
+            ->map(static fn (Review $said): array => [
+                'goods' => (string) $said->listing?->shown_title,
+                'stars' => $said->stars,
+                'words' => $said->words,
+                'name' => $said->name,
+                'pictures' => count($said->pictures),
+                'answer' => $said->answer,
+                'at' => $said->written_at->toIso8601ZuluString(),
+            ])
+            ->all());
+    }
+
+    /** @return list<array<string, mixed>> what they asked about goods and isn't answered; of what is, the address is forgotten */
+    private static function asked(Stall $stall, string $email): array
+    {
+        return array_values(GoodsQuestion::of($stall)
+            ->with('listing')
+            ->whereRaw('email = ANY(?)', [PersonAddresses::array($stall, $email)])
+            ->orderBy('id')
+            ->get()
+            ->map(static fn (GoodsQuestion $asked): array => [
+                'goods' => (string) $asked->listing?->shown_title,
+                'words' => $asked->words,
+                'others_may_read' => $asked->may_show,
+                'at' => $asked->asked_at->toIso8601ZuluString(),
+            ])
+            ->all());
+    }
+
+    /** @return list<array{goods: string, consent: string, at: string}> goods they want to be told of */
+    private static function wishes(Stall $stall, string $email): array
+    {
+        return array_values(DB::table('back_wishes')
+            ->join('listings', 'listings.id', '=', 'back_wishes.listing_id')
+            ->where('back_wishes.stall_id', $stall->id)
+            ->whereRaw('back_wishes.email = ANY(?)', [PersonAddresses::array($stall, $email)])
+            ->orderBy('back_wishes.id')
+            ->get(['listings.shown_title', 'back_wishes.consent', 'back_wishes.asked_at'])
+            ->map(static fn (\stdClass $row): array => [
+                'goods' => (string) $row->shown_title,
+                'consent' => (string) $row->consent,
+                'at' => (string) $row->asked_at,
+            ])
+            ->all());
     }
 
     /** @return array<string, mixed> */

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Mail;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Bench\Listing;
+use WindowStall\Counter\People\AboutPerson;
 use WindowStall\Counter\People\ForgetPerson;
 use WindowStall\Reviews\Questions\GoodsQuestion;
 use WindowStall\Reviews\Questions\QuestionLetter;
@@ -93,6 +94,7 @@ final class QuestionsTest extends AppTestCase
         self::assertNull($question->refresh()->email);
 
         $this->ask();
+        self::assertSame(['How heavy is it?'], array_column(AboutPerson::all($this->stall, 'ines@fennimore.example')['asked'], 'words'));
         app(ForgetPerson::class)($this->stall, 'ines@fennimore.example');
         self::assertSame(1, DB::table('goods_questions')->count(), 'only what was put by is left');
     }
