@@ -123,7 +123,7 @@ final class GoodsPageTest extends AppTestCase
             ->words('<p>Forged by hand. Oiled.</p>')
             ->was(array_values($reduced->variants()->pluck('id')->map(intval(...))->all()), $this->stall->money(9_900)));
         $ids[] = $reduced->id;
-        $told = static fn (GoodCard $card): array => ['picture' => $card->picture?->path] + get_object_vars($card);
+        $told = static fn (GoodCard $card): array => ['picture' => $card->picture?->path, 'tag' => (array) $card->tag] + get_object_vars($card);
         $many = WindowGoods::of($this->stall)->many($ids);
 
         self::assertSame(
