@@ -59,6 +59,7 @@ final readonly class CornerTags
 
     private static function within(?DateTimeImmutable $since, int $days, DateTimeImmutable $now): bool
     {
-        return $since !== null && $since <= $now && $since > $now->modify('-'.$days.' days');
+        // What is kept to the second may lie ahead of now by a part of one.
+        return $since !== null && $since > $now->modify('-'.$days.' days');
     }
 }

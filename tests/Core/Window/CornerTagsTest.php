@@ -33,7 +33,7 @@ final class CornerTagsTest extends TestCase
 
     #[TestWith(['2026-11-18 12:01', 'new'], 'a minute before fourteen days are over')]
     #[TestWith(['2026-11-18 12:00', null], 'as they are over')]
-    #[TestWith(['2026-12-02 12:01', null], 'a clock that runs ahead')]
+    #[TestWith(['2026-12-02 12:00:01', 'new'], 'kept to the second, rounded up')]
     public function test_new_ends_to_the_minute(string $since, ?string $said): void
     {
         self::assertSame($said, self::said(['new' => 14], self::facts(shown: $since)));
