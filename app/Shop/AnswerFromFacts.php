@@ -7,6 +7,7 @@ namespace WindowStall\Shop;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Core\Reviews\AskedAbout;
+use WindowStall\Core\Source\ValueWords;
 use WindowStall\Reviews\Questions\DraftsAnswer;
 use WindowStall\Reviews\Questions\GoodsQuestion;
 use WindowStall\Stall\Stall;
@@ -42,14 +43,16 @@ final class AnswerFromFacts implements DraftsAnswer
 
             return $value === '' ? [] : [$label.': '.$value.'.'];
         };
-        $options = array_map(
+        $sizes = array_filter($page->options, static fn (array $values): bool => ValueWords::sizes(...$values));
+        $said = static fn (array $options): array => array_map(
             static fn (string $name, array $values): string => $name.': '.implode(', ', $values).'.',
-            array_keys($page->options),
-            $page->options,
+            array_keys($options),
+            $options,
         );
 
         return match ($about) {
-            AskedAbout::Size, AskedAbout::Choice => $options,
+            AskedAbout::Size => $said($sizes === [] ? $page->options : $sizes),
+            AskedAbout::Choice => $said($page->options),
             AskedAbout::Weight => $fact('weight'),
             AskedAbout::Origin => $fact('posted_from'),
             AskedAbout::Arrival => array_filter([GoodsPage::daysWords($page->chosen?->days)]),

@@ -44,7 +44,7 @@ final readonly class Asked
             $question->update(['asked_at' => Carbon::now()->subDays($days)]);
         }
         $this->stall->update(['corner_tags' => [
-            ['kind' => 'few', 'on' => true, 'number' => 5],
+            ['kind' => 'few', 'on' => true, 'number' => 12],
             ['kind' => 'printed', 'on' => true, 'number' => 0],
             ['kind' => 'by_day', 'on' => true, 'number' => 5],
         ]]);
