@@ -58,6 +58,7 @@ final readonly class ProjectListings
         SQL;
 
     /** Pictures of their suppliers that listings haven't got yet. */
+    /** In the supplier's order: the first of them leads wherever nobody said otherwise. */
     private const WANTED = <<<'SQL'
         WITH sources AS (
             SELECT listing.id, listing.stall_id, listing.supplier_item_id
@@ -70,14 +71,16 @@ final readonly class ProjectListings
             WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
         )
         INSERT INTO pictures (stall_id, listing_id, source, state, created_at, updated_at)
-        SELECT DISTINCT sources.stall_id, sources.id, picture.address, 'waiting', now(), now()
+        SELECT sources.stall_id, sources.id, picture.address, 'waiting', now(), now()
         FROM sources
         JOIN supplier_items AS item ON item.id = sources.supplier_item_id
         JOIN supplier_words AS words ON words.id = item.words_id
-        CROSS JOIN LATERAL json_array_elements_text(words.said->'pictures') AS picture (address)
+        CROSS JOIN LATERAL json_array_elements_text(words.said->'pictures') WITH ORDINALITY AS picture (address, place)
         WHERE NOT EXISTS (
             SELECT 1 FROM pictures AS here WHERE here.listing_id = sources.id AND here.source = picture.address
         )
+        GROUP BY sources.stall_id, sources.id, picture.address
+        ORDER BY sources.id, min(picture.place), picture.address
         ON CONFLICT DO NOTHING
         RETURNING listing_id
         SQL;

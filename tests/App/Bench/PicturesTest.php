@@ -13,6 +13,7 @@ use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\Jobs\MakePicture;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Pictures\PictureQueue;
+use WindowStall\Core\Source\Item;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -214,6 +215,23 @@ final class PicturesTest extends AppTestCase
         $written = Storage::disk('media')->allFiles();
         app()->call([new FetchPictures($listing->id), 'handle']);
         self::assertSame($written, Storage::disk('media')->allFiles());
+    }
+
+    public function test_pictures_lie_in_the_suppliers_order_and_the_leading_one_of_each_is_fetched_first(): void
+    {
+        Queue::fake([FetchPictures::class]);
+        $stall = $this->world->stall($this->signIn());
+        $names = array_map(static fn (int $n): string => 'http://oakum.standins.localhost/'.hash('xxh32', (string) $n).'.png', range(1, 9));
+        $item = Item::fromArray(['pictures' => $names] + Items::item([Items::variant('a')])->toArray());
+        $listing = $this->world->listing($stall, $item);
+        self::assertSame($names, $listing->pictures()->pluck('source')->all());
+        Queue::assertPushed(FetchPictures::class, static fn (FetchPictures $job): bool => $job->listingId === $listing->id && $job->leading);
+
+        $listing->pictures()->update(['state' => Picture::WAITING]);
+        app()->call([new FetchPictures($listing->id, leading: true), 'handle']);
+        $tried = $listing->pictures()->where('state', '<>', Picture::WAITING)->pluck('source')->all();
+        self::assertSame([$names[0]], $tried, 'one only');
+        Queue::assertPushed(FetchPictures::class, static fn (FetchPictures $job): bool => $job->listingId === $listing->id && ! $job->leading);
     }
 
     /** The head of a PNG file that says it is so large. */
