@@ -115,7 +115,9 @@ export function QuestionItem({ question, onQuestion }: Props) {
         ) : (
           <div className="mt-2 flex items-start gap-4 border-l-4 border-you pl-3">
             <p className="whitespace-pre-line">{`You answered: ${question.answer}`}</p>
-            <span className="whitespace-nowrap text-mute">{question.kept ? 'Others read it.' : 'Only who asked reads it.'}</span>
+            <span className="whitespace-nowrap text-mute">
+              {question.kept ? 'Others read it.' : 'Only who asked reads it.'}
+            </span>
             <Button
               small
               className="ml-auto"
