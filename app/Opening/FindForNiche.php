@@ -24,7 +24,7 @@ final class FindForNiche
         FROM unnest(?::text[], ?::text[]) AS word (english, prefix)
         SQL;
 
-    /** Of those the stall has no listing of, that can be sent home and are in stock. */
+    /** Of those the stall has no listing of, or one that was taken before and still lies on the bench; in stock, sent home. */
     private const FOUND = <<<'SQL'
         SELECT landing.supplier_item_id AS id, sum(word.weight) AS fit
         FROM unnest(?::text[], ?::text[], ?::bigint[]) AS word (english, prefix, weight)
@@ -39,7 +39,11 @@ final class FindForNiche
           AND item.words_id IS NOT NULL
           AND item.picture IS NOT NULL
           AND NOT EXISTS (
-              SELECT 1 FROM listings AS taken WHERE taken.supplier_item_id = item.id AND taken.deleted_at IS NULL
+              SELECT 1
+              FROM listings AS taken
+              WHERE taken.supplier_item_id = item.id
+                AND taken.deleted_at IS NULL
+                AND NOT (taken.id = ANY (?::bigint[]) AND taken.state = 'on_bench')
           )
         GROUP BY landing.supplier_item_id, landing.rating
         ORDER BY fit DESC, landing.rating DESC NULLS LAST, landing.supplier_item_id
@@ -47,17 +51,18 @@ final class FindForNiche
         SQL;
 
     /**
+     * @param  list<int>  $again  listings that were taken for an earlier attempt nobody agreed to
      * @return list<WeighedItem> those to begin with, the best first
      *
      * @throws Refusal where nothing answers to the sentence
      */
-    public function __invoke(Stall $stall, string $sentence): array
+    public function __invoke(Stall $stall, string $sentence, array $again = []): array
     {
         $words = NicheWords::of($sentence);
         if ($words === []) {
             throw new Refusal('Say what the shop sells in words such as “tools and twine for vegetable plots”.');
         }
-        $fits = $this->fits($stall, $words);
+        $fits = $this->fits($stall, $words, $again);
         $weighs = new WeighsItems($stall);
         $weighed = [];
         $items = SupplierItem::query()->with(['words', 'variants'])->whereKey(array_keys($fits))->get();
@@ -80,9 +85,10 @@ final class FindForNiche
 
     /**
      * @param  list<string>  $words
+     * @param  list<int>  $again
      * @return array<int, int> item → how well it answers to them
      */
-    private function fits(Stall $stall, array $words): array
+    private function fits(Stall $stall, array $words, array $again): array
     {
         $prefixes = array_map(static fn (string $word): string => "'".$word."':*", $words);
         $of = SupplierItem::of($stall)->whereNull('gone_at')->count();
@@ -96,6 +102,7 @@ final class FindForNiche
             PgArray::numbers(array_map(static fn (string $word): int => $weights[$word] ?? 0, $words)),
             $stall->home_market,
             $stall->id,
+            PgArray::numbers($again),
             self::LOOKED_AT,
         ]);
         $fits = [];

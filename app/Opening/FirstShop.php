@@ -71,6 +71,14 @@ final class FirstShop extends Model
         return array_values(array_filter(array_column($this->goods, 'listing'), is_int(...)));
     }
 
+    /** @return list<int> listings taken for earlier attempts that nobody agreed to: laid out anew, they may be chosen again */
+    public function takenBefore(Stall $stall): array
+    {
+        $earlier = self::of($stall)->whereKeyNot($this->id)->whereNull('shown_at')->get();
+
+        return array_values(array_unique(array_merge(...$earlier->map(static fn (self $one): array => $one->listings())->all())));
+    }
+
     /** @return list<int> the same without those the seller doesn't want */
     public function wanted(): array
     {

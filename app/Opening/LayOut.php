@@ -57,7 +57,7 @@ final readonly class LayOut
             'days' => $one->as->days,
             'rating' => $one->as->rating,
             'category' => $one->as->category,
-        ], ($this->find)($stall, $first->sentence))]);
+        ], ($this->find)($stall, $first->sentence, $first->takenBefore($stall)))]);
     }
 
     public function take(Stall $stall, FirstShop $first): void

@@ -90,6 +90,9 @@ final class FirstShopController
     {
         $typed = $request->validate(['listings' => 'present|array|max:50', 'listings.*' => 'integer']);
         $first = self::inHand($stall);
+        if ($first->shown_at !== null) {
+            throw new Refusal('This shop is in the window already. Take goods out of it on the bench.');
+        }
         $left = array_values(array_intersect($first->listings(), array_map(intval(...), $typed['listings'])));
         if (count($left) === count($first->listings())) {
             throw new Refusal('One of the goods has to stay: there would be nothing to lay out.');

@@ -10,16 +10,14 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Reviews\Questions\AskQuestion;
 use WindowStall\Reviews\Questions\GoodsQuestion;
-use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
-use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Speech\Speech;
 
 /** A shopper asks about goods. */
 final readonly class AskController
 {
-    public function __construct(private ShopRenderer $renderer)
+    public function __construct(private ShortAnswer $answer)
     {
     }
 
@@ -32,24 +30,15 @@ final readonly class AskController
         $wrong = match (true) {
             $words === '' => Speech::say('shop.asked.no_words'),
             mb_strlen($words) > GoodsQuestion::MOST_LETTERS => Speech::say('shop.asked.too_long', most: GoodsQuestion::MOST_LETTERS),
-            strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false => Speech::say('shop.letters.no_address'),
+            ! ShortAnswer::isAddress($email) => Speech::say('shop.letters.no_address'),
             default => '',
         };
         if ($wrong !== '') {
-            return $this->say($stall, Speech::say('shop.sign_up.one_more'), $wrong, 422);
+            return $this->answer->say($stall, Speech::say('shop.sign_up.one_more'), $wrong, 422);
         }
 
         return $ask($stall, $listing, $words, $email, Speech::language(), $request->has('may_show'))
-            ? $this->say($stall, Speech::say('shop.waited.thanks'), Speech::say('shop.asked.kept', shop: $stall->name))
-            : $this->say($stall, Speech::say('shop.asked.heading'), Speech::say('shop.asked.too_many'), 429);
-    }
-
-    private function say(Stall $stall, string $heading, string $words, int $status = 200): Response
-    {
-        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'signed-up', [
-            'title' => $heading,
-            'heading' => $heading,
-            'words' => $words,
-        ]), $status, private: true);
+            ? $this->answer->say($stall, Speech::say('shop.waited.thanks'), Speech::say('shop.asked.kept', shop: $stall->name))
+            : $this->answer->say($stall, Speech::say('shop.asked.heading'), Speech::say('shop.asked.too_many'), 429);
     }
 }

@@ -9,16 +9,14 @@ use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Shop\Back\BackWishes;
-use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
-use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Speech\Speech;
 
 /** A shopper wishes to be told when goods can be bought again. */
 final readonly class BackController
 {
-    public function __construct(private ShopRenderer $renderer)
+    public function __construct(private ShortAnswer $answer)
     {
     }
 
@@ -32,22 +30,13 @@ final readonly class BackController
         $consent = Speech::say('shop.waited.consent', shop: $stall->name);
         $email = Typed::text($request, 'email');
         if ($request->input('agreed') !== '1') {
-            return $this->say($stall, Speech::say('shop.sign_up.one_more'), Speech::say('shop.sign_up.tick', consent: $consent), 422);
+            return $this->answer->say($stall, Speech::say('shop.sign_up.one_more'), Speech::say('shop.sign_up.tick', consent: $consent), 422);
         }
-        if (strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
-            return $this->say($stall, Speech::say('shop.sign_up.address'), Speech::say('shop.letters.no_address'), 422);
+        if (! ShortAnswer::isAddress($email)) {
+            return $this->answer->say($stall, Speech::say('shop.sign_up.address'), Speech::say('shop.letters.no_address'), 422);
         }
         BackWishes::keep($stall, $listing, $email, Speech::language(), $consent);
 
-        return $this->say($stall, Speech::say('shop.waited.thanks'), Speech::say('shop.waited.kept', goods: $listing->shown_title));
-    }
-
-    private function say(Stall $stall, string $heading, string $words, int $status = 200): Response
-    {
-        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'signed-up', [
-            'title' => $heading,
-            'heading' => $heading,
-            'words' => $words,
-        ]), $status, private: true);
+        return $this->answer->say($stall, Speech::say('shop.waited.thanks'), Speech::say('shop.waited.kept', goods: $listing->shown_title));
     }
 }

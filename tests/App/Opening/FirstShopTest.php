@@ -88,6 +88,7 @@ final class FirstShopTest extends AppTestCase
         $this->postJson(route('opening.first.agree', $this->stall), ['way' => 0])
             ->assertUnprocessable()
             ->assertJsonPath('message', 'This shop is in the window already.');
+        $this->putJson(route('opening.first.leave-out', $this->stall), ['listings' => []])->assertUnprocessable();
     }
 
     public function test_begun_again_after_it_broke_off_nothing_is_taken_or_shelved_twice(): void
@@ -107,6 +108,18 @@ final class FirstShopTest extends AppTestCase
         self::assertSame(3, Listing::of($this->stall)->count());
         self::assertSame(1, Shelf::of($this->stall)->count());
         self::assertCount(3, array_unique($first->listings()));
+    }
+
+    public function test_laid_out_anew_the_same_goods_may_be_chosen_again_but_none_that_were_shown_since(): void
+    {
+        $this->supplied();
+        $first = $this->lay();
+        $again = $this->lay();
+        self::assertEqualsCanonicalizing($first->listings(), $again->listings());
+        self::assertSame(3, Listing::of($this->stall)->count(), 'none was taken twice');
+
+        Listing::of($this->stall)->whereKey($first->listings()[0])->update(['state' => ListingState::InWindow]);
+        self::assertEqualsCanonicalizing(array_slice($first->listings(), 1), $this->lay()->listings());
     }
 
     public function test_what_cannot_be_begun_says_why(): void
@@ -167,7 +180,7 @@ final class FirstShopTest extends AppTestCase
         Queue::fake([LayOutShop::class]);
         $this->postJson(route('opening.first.begin', $this->stall), ['sentence' => $sentence] + self::SENTENCE)->assertOk();
 
-        return FirstShop::of($this->stall)->sole();
+        return FirstShop::latest($this->stall) ?? self::fail('Nothing was begun.');
     }
 
     private function lay(): FirstShop
