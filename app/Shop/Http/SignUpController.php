@@ -22,7 +22,7 @@ use WindowStall\Support\Speech\Speech;
  */
 final readonly class SignUpController
 {
-    public function __construct(private ShopRenderer $renderer)
+    public function __construct(private ShopRenderer $renderer, private ShortAnswer $answer)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class SignUpController
         if ($request->input('agreed') !== '1') {
             return $this->say($stall, 'one_more', Speech::say('shop.sign_up.tick', consent: $consent), 422);
         }
-        if (strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
+        if (! ShortAnswer::isAddress($email)) {
             return $this->say(
                 $stall,
                 'address',
@@ -71,13 +71,6 @@ final readonly class SignUpController
 
     private function say(Stall $stall, string $heading, string $words, int $status = 200): Response
     {
-        $heading = Speech::say('shop.sign_up.'.$heading);
-        $html = $this->renderer->page($stall, $this->renderer->published($stall), 'signed-up', [
-            'title' => $heading,
-            'heading' => $heading,
-            'words' => $words,
-        ]);
-
-        return ShopResponse::html($html, $status, private: true);
+        return $this->answer->say($stall, Speech::say('shop.sign_up.'.$heading), $words, $status);
     }
 }

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { AnswerField } from '@/reviews/AnswerField';
 import { Button } from '@/ui/Button';
 
 /** What the stall answers; nothing takes back what it answered before. */
@@ -12,16 +13,7 @@ export function AnswerForm({ given, onSay }: { given: string; onSay: (words: str
         onSay(words);
       }}
     >
-      <textarea
-        aria-label="Your answer"
-        value={words}
-        maxLength={1000}
-        rows={3}
-        onChange={(e) => {
-          setWords(e.target.value);
-        }}
-        className="mb-1.5 w-full rounded-md border border-line bg-white px-3 py-2"
-      />
+      <AnswerField words={words} onWords={setWords} />
       <Button small type="submit">
         {words.trim() === '' && given !== '' ? 'Take the answer back' : 'Answer it'}
       </Button>

@@ -4,6 +4,7 @@ import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import type { DraftedAnswerView, QuestionView } from '@/types/reviews';
+import { AnswerField } from '@/reviews/AnswerField';
 import { Button } from '@/ui/Button';
 
 interface Props {
@@ -60,17 +61,8 @@ export function QuestionItem({ question, onQuestion }: Props) {
               answer();
             }}
           >
-            <textarea
-              aria-label="Your answer"
-              value={words}
-              maxLength={1000}
-              rows={3}
-              onChange={(e) => {
-                setWords(e.target.value);
-              }}
-              className="w-full rounded-md border border-line bg-white px-3 py-2"
-            />
-            <div className="mt-1.5 flex flex-wrap items-center gap-x-4 gap-y-2">
+            <AnswerField words={words} onWords={setWords} />
+            <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
               <Button small kind="do" type="submit" disabled={busy || words.trim() === ''}>
                 {question.answer === '' ? 'Answer it' : 'Change the answer'}
               </Button>
