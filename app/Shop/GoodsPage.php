@@ -124,6 +124,7 @@ final readonly class GoodsPage implements GoodInHand
             'arrival' => $this->chosen?->days !== null,
             'description' => RichText::plain($this->words) !== '',
             'facts' => $this->facts() !== [],
+            'maker' => $this->making() !== '',
             'reviews' => $this->reviews->shown + $this->reviews->hidden > 0,
             'together' => $this->together->goods !== [],
             default => true,
@@ -286,12 +287,8 @@ final readonly class GoodsPage implements GoodInHand
         foreach (array_values($this->options) as $n => $values) {
             $name = array_keys($this->options)[$n];
             foreach ($values as $m => $value) {
-                $pictures = array_unique(array_map(
-                    fn (VariantFigures $v): ?int => $this->pictureOf($v),
-                    array_filter($this->variants, static fn ($v): bool => ($v->options[$name] ?? null) === $value),
-                ));
-                $picture = count($pictures) === 1 ? reset($pictures) : null;
-                if (is_int($picture)) {
+                $picture = $this->pictureOfValue($name, $value);
+                if ($picture !== null) {
                     $css .= sprintf(self::FIRST, $n, $m, $picture);
                 }
             }
@@ -300,15 +297,58 @@ final readonly class GoodsPage implements GoodInHand
         return $css;
     }
 
+    /** @return array<string, Picture> of the values of an option those that have a picture of their own */
+    public function pictured(string $option): array
+    {
+        $pictured = [];
+        foreach ($this->options[$option] ?? [] as $value) {
+            $n = $this->pictureOfValue($option, $value);
+            $pictured += $n === null ? [] : [$value => $this->pictures[$n]];
+        }
+
+        return $pictured;
+    }
+
+    /** The picture that all variants of a value share; null where they have none or several. */
+    private function pictureOfValue(string $option, string $value): ?int
+    {
+        $pictures = array_unique(array_map(
+            fn (VariantFigures $v): ?int => $this->pictureOf($v),
+            array_filter($this->variants, static fn (VariantFigures $v): bool => ($v->options[$option] ?? null) === $value),
+        ));
+
+        return count($pictures) === 1 ? reset($pictures) : null;
+    }
+
+    /** Who makes it, whether it is printed to order, and where it is posted from, in sentences; "" where nothing is known. */
+    public function making(): string
+    {
+        $listing = $this->figures->listing;
+        $printed = ShelfGoods::all($this->figures->stall)
+            ->where('facts.listing_id', $listing->id)
+            ->where('facts.printed', true)
+            ->exists();
+
+        return implode(' ', array_filter([
+            (string) $listing->own_maker === '' ? '' : Speech::say('shop.making.by', maker: $listing->own_maker),
+            $printed ? Speech::say('shop.making.printed') : '',
+            ($from = $this->postedFrom()) === '' ? '' : Speech::say('shop.making.from', places: $from),
+        ]));
+    }
+
+    private function postedFrom(): string
+    {
+        return implode(', ', array_map(Spoken::country(...), array_unique(array_filter(array_map(
+            static fn (VariantFigures $v): ?string => $v->buyable() ? $v->warehouse : null,
+            $this->variants,
+        )))));
+    }
+
     /** @return array<string, string> what it is, by what is told */
     public function facts(): array
     {
         $listing = $this->figures->listing;
         $grams = array_unique(array_map(static fn (VariantFigures $v): int => $v->said->grams ?? 0, $this->variants));
-        $from = array_unique(array_filter(array_map(
-            static fn (VariantFigures $v): ?string => $v->buyable() ? $v->warehouse : null,
-            $this->variants,
-        )));
         $weight = Spoken::weight(...);
         $facts = array_filter([
             'type' => $this->figures->stall->phrases()->say((string) $listing->own_type),
@@ -318,7 +358,7 @@ final readonly class GoodsPage implements GoodInHand
                 count($grams) === 1 => $weight(min($grams)),
                 default => Speech::say('shop.goods.between', from: $weight(min($grams)), to: $weight(max($grams))),
             },
-            'posted_from' => implode(', ', array_map(Spoken::country(...), $from)),
+            'posted_from' => $this->postedFrom(),
         ], static fn (string $told): bool => $told !== '');
 
         return array_combine(

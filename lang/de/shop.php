@@ -154,6 +154,18 @@ return [
         'together' => 'Zusammen gekauft',
         'seen' => 'Zuletzt angesehen',
     ],
+    'making' => [
+        'heading' => 'Wer es macht',
+        'by' => 'Hergestellt von {maker}.',
+        'printed' => 'Für Sie gedruckt, sobald Sie bestellen.',
+        'from' => 'Versand aus {places}.',
+    ],
+    'sizes' => [
+        'heading' => 'Was die Größen messen',
+        'size' => 'Größe',
+        'cm' => '{length} cm',
+        'inches' => '{length} in',
+    ],
     'rungs' => [
         'heading' => 'Stufe um Stufe günstiger',
         'pieces' => '{count, plural, one {# Stück} other {# Stück}}',

@@ -155,6 +155,18 @@ return [
         'together' => 'Bought together',
         'seen' => 'Seen lately',
     ],
+    'making' => [
+        'heading' => 'Who makes it',
+        'by' => 'Made by {maker}.',
+        'printed' => 'Printed for you once you order it.',
+        'from' => 'Posted from {places}.',
+    ],
+    'sizes' => [
+        'heading' => 'What sizes measure',
+        'size' => 'Size',
+        'cm' => '{length} cm',
+        'inches' => '{length} in',
+    ],
     'rungs' => [
         'heading' => 'Cheaper by the rung',
         'pieces' => '{count, plural, one {# piece} other {# pieces}}',

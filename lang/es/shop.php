@@ -154,6 +154,18 @@ return [
         'together' => 'Comprados juntos',
         'seen' => 'Vistos hace poco',
     ],
+    'making' => [
+        'heading' => 'Quién lo hace',
+        'by' => 'Hecho por {maker}.',
+        'printed' => 'Se imprime para usted cuando lo pide.',
+        'from' => 'Enviado desde {places}.',
+    ],
+    'sizes' => [
+        'heading' => 'Qué miden las tallas',
+        'size' => 'Talla',
+        'cm' => '{length} cm',
+        'inches' => '{length} in',
+    ],
     'rungs' => [
         'heading' => 'Más barato por peldaño',
         'pieces' => '{count, plural, one {# pieza} other {# piezas}}',

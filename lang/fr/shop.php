@@ -154,6 +154,18 @@ return [
         'together' => 'Achetés ensemble',
         'seen' => 'Vus récemment',
     ],
+    'making' => [
+        'heading' => 'Qui le fait',
+        'by' => 'Fabriqué par {maker}.',
+        'printed' => 'Imprimé pour vous dès que vous commandez.',
+        'from' => 'Expédié depuis {places}.',
+    ],
+    'sizes' => [
+        'heading' => 'Les mesures des tailles',
+        'size' => 'Taille',
+        'cm' => '{length} cm',
+        'inches' => '{length} po',
+    ],
     'rungs' => [
         'heading' => 'Moins cher à chaque échelon',
         'pieces' => '{count, plural, one {# pièce} other {# pièces}}',

@@ -154,6 +154,18 @@ return [
         'together' => 'Samen gekocht',
         'seen' => 'Laatst bekeken',
     ],
+    'making' => [
+        'heading' => 'Wie het maakt',
+        'by' => 'Gemaakt door {maker}.',
+        'printed' => 'Voor u gedrukt zodra u bestelt.',
+        'from' => 'Verzonden vanuit {places}.',
+    ],
+    'sizes' => [
+        'heading' => 'Wat de maten meten',
+        'size' => 'Maat',
+        'cm' => '{length} cm',
+        'inches' => '{length} in',
+    ],
     'rungs' => [
         'heading' => 'Goedkoper per trede',
         'pieces' => '{count, plural, one {# stuk} other {# stuks}}',

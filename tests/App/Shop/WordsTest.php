@@ -73,7 +73,7 @@ final class WordsTest extends AppTestCase
     }
 
     /** Patterns and marks that no language words. */
-    private const SYMBOLS = ['dates.stamp_month', 'dates.weekday', 'policies.returns.pays'];
+    private const SYMBOLS = ['dates.stamp_month', 'dates.weekday', 'policies.returns.pays', 'shop.sizes.cm', 'shop.sizes.inches'];
 
     public function test_what_is_said_is_there_and_what_is_there_is_said(): void
     {

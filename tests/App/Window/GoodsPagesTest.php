@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Window;
 
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
@@ -127,6 +129,61 @@ final class GoodsPagesTest extends AppTestCase
         self::assertStringNotContainsString('in 10', $rung(3, $html));
     }
 
+    public function test_a_film_lies_among_the_pictures_where_its_seller_wants_it(): void
+    {
+        $mp4 = UploadedFile::fake()->createWithContent('film.mp4', "\0\0\0\x18ftypmp42".str_repeat("\0", 40));
+        $film = $this->postJson(route('window.films.store', $this->stall), ['film' => $mp4])->assertOk()->json('id');
+        $this->pictured($this->pot, [null, null]);
+        $order = function (string $comes) use ($film): string {
+            $this->publish($this->dressed(['shots' => ['film' => $film, 'comes' => $comes, 'shows' => 'Sowing']]));
+            preg_match_all('/class="shot( moving)?"/', $this->seen($this->pot), $m);
+
+            return implode('', array_map(static fn (string $moving): string => $moving === '' ? 'p' : 'f', $m[1]));
+        };
+        self::assertSame(['fpp', 'pfp', 'ppf'], array_map($order, ['first', 'second', 'last']));
+        self::assertStringContainsString('aria-label="Sowing"', $this->seen($this->pot));
+        $this->pictured($this->twine, []);
+        self::assertStringContainsString('class="shot moving"', $this->seen($this->twine), 'without pictures it stands alone');
+    }
+
+    public function test_a_value_stands_beside_its_own_picture_where_it_has_one(): void
+    {
+        $net = $this->world->inWindow($this->stall, Items::item([
+            Items::variant('net-green', colour: 'Green'),
+            Items::variant('net-black', colour: 'Black'),
+        ], 'Net', id: 'net'));
+        $this->pictured($net, ['Green']);
+        $this->publish($this->dressed(['choices' => ['beside' => 'pictures']]));
+        $html = $this->seen($net);
+        self::assertMatchesRegularExpression('#value="Green"[^>]*><span><img#', $html);
+        self::assertMatchesRegularExpression('#value="Black"[^>]*><span>\s*<i class="swatch"#', $html);
+        $this->publish($this->dressed(['choices' => ['beside' => 'nothing']]));
+        self::assertStringNotContainsString('class="swatch"', $this->seen($net));
+    }
+
+    public function test_who_makes_it_says_what_is_known_and_what_its_seller_tells(): void
+    {
+        $this->world->say($this->pot, ListingPatch::none()->cell('maker', 'Wend Pottery'));
+        $this->publish($this->dressed(['maker' => []]));
+        self::assertStringContainsString('Made by Wend Pottery.', $this->seen($this->pot));
+        self::assertStringContainsString('Posted from', $this->seen($this->twine));
+        $this->publish($this->dressed(['maker' => ['words' => 'Thrown <b>by hand</b>.']]));
+        self::assertStringContainsString('Thrown &lt;b&gt;by hand&lt;/b&gt;.', $this->seen($this->twine));
+    }
+
+    public function test_sizes_are_shown_in_both_units_and_the_galley_says_what_was_mistyped(): void
+    {
+        $page = $this->dressed(['sizes' => ['measures' => 'Across', 'rows' => [
+            ['size' => 'Small', 'cm' => '10'], ['size' => 'Large', 'cm' => 'wide'],
+        ]]]);
+        $this->publish($page);
+        $html = $this->seen($this->pot);
+        self::assertStringContainsString('10 cm <small>3.9 in</small>', $html);
+        self::assertStringNotContainsString('Large', $html);
+        $galley = $this->pageProps($this->get(route('window.page', [$this->stall, $page])))['galley'];
+        self::assertStringContainsString('“wide” is no length', array_column($galley['notes'], 'figure', 'kind')['sizes']);
+    }
+
     public function test_a_rung_is_bought_as_it_is_chosen(): void
     {
         $this->ladder();
@@ -215,6 +272,22 @@ final class GoodsPagesTest extends AppTestCase
         return $listing->refresh();
     }
 
+    /** @param  list<string|null>  $shows  for each picture the value that it shows */
+    private function pictured(Listing $listing, array $shows): void
+    {
+        Picture::query()->where('listing_id', $listing->id)->delete();
+        $pictures = array_map(fn (?string $value): Picture => Picture::query()->create([
+            'stall_id' => $this->stall->id,
+            'listing_id' => $listing->id,
+            'state' => Picture::READY,
+            'path' => 'x/'.$listing->id.'/own',
+            'width' => 800,
+            'height' => 800,
+            'shows' => $value,
+        ]), $shows);
+        $this->world->say($listing, ListingPatch::none()->pictures(array_column($pictures, 'id')));
+    }
+
     private function ladder(): void
     {
         $this->world->say($this->pot, ListingPatch::none()->ladder([
@@ -238,10 +311,23 @@ final class GoodsPagesTest extends AppTestCase
      */
     private function dress(array $of, array $kinds): WrittenPage
     {
+        return $this->dressed(array_fill_keys($kinds, []), $of);
+    }
+
+    /**
+     * @param  array<string, array<string, mixed>>  $parts  kind → settings
+     * @param  array<string, mixed>  $of
+     */
+    private function dressed(array $parts, array $of = []): WrittenPage
+    {
         $page = WrittenPage::dressed($this->stall)->findOrFail((int) $this->make($of)->assertOk()->json('id'));
         $this->putJson(route('window.page.save', [$this->stall, $page]), [
             'version' => $page->version,
-            'sections' => array_map(static fn (string $k): array => ['id' => $k, 'kind' => $k, 'settings' => []], $kinds),
+            'sections' => array_map(
+                static fn (string $kind, array $settings): array => ['id' => $kind, 'kind' => $kind, 'settings' => $settings],
+                array_keys($parts),
+                $parts,
+            ),
         ])->assertOk();
 
         return $page->refresh();

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections\Goods;
 
-/** What shoppers choose from: colours as swatches, the rest as buttons. */
+use WindowStall\Window\Sections\SectionField;
+
+/** What shoppers choose from: values with the picture of each or colours as swatches, the rest as buttons. */
 final class Choices extends GoodsPart
 {
     public function key(): string
@@ -27,9 +29,20 @@ final class Choices extends GoodsPart
         return true;
     }
 
+    public function fields(): array
+    {
+        return [
+            SectionField::choice('beside', 'What stands beside a value', [
+                'swatches' => 'colours with a swatch',
+                'pictures' => 'each with its picture where it has one, colours else with a swatch',
+                'nothing' => 'in words alone',
+            ], 'swatches'),
+        ];
+    }
+
     public function sentence(array $settings): string
     {
-        return 'are chosen here, colours with a swatch.';
+        return 'are chosen here, {beside}.';
     }
 
     public function summary(array $settings): string
