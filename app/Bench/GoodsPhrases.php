@@ -50,12 +50,23 @@ final class GoodsPhrases
           AND picture.alt IS NOT NULL
         SQL;
 
+    private const RUNGS = <<<'SQL'
+        SELECT rung ->> 'words' AS phrase, listing.shown_title AS place, '/goods/' || listing.slug AS path
+        FROM listings AS listing
+        CROSS JOIN LATERAL jsonb_array_elements(listing.own_ladder::jsonb) AS rung
+        WHERE listing.stall_id = ?
+          AND listing.state = 'in_window'
+          AND listing.deleted_at IS NULL
+          AND rung ->> 'words' IS NOT NULL
+        SQL;
+
     /** @return list<PhraseRoom> */
     public static function rooms(): array
     {
         return [
             PhraseRoom::query('titles', 'Names of goods', 20, self::TITLES, ofGoods: true),
             PhraseRoom::query('descriptions', 'Descriptions of goods', 60, self::WORDS, ofGoods: true),
+            PhraseRoom::query('rungs', 'What stands on rungs of ladders', 70, self::RUNGS, ofGoods: true),
             PhraseRoom::query('pictures', 'What pictures show, for who can’t see them', 80, self::PICTURES, ofGoods: true),
             PhraseRoom::query('search', 'What search engines show of goods', 90, self::SEARCH, ofGoods: true),
         ];

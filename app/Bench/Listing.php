@@ -34,7 +34,7 @@ use WindowStall\Stall\Stall;
  * @property array<string, mixed>|null $own_recipe its own, as it is written; null takes the stall's
  * @property array{across: string, option?: string, groups?: list<list<string>>}|null $own_across how its variants'
  *     prices go together
- * @property list<array{pieces: int, kind: string, value: string}>|null $own_ladder its multi-buy ladder
+ * @property list<array{pieces: int, kind: string, value: string, words?: string}>|null $own_ladder its multi-buy ladder
  * @property string|null $own_type
  * @property list<string> $own_tags
  * @property string|null $own_maker

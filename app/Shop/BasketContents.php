@@ -123,12 +123,15 @@ final readonly class BasketContents
                     $title,
                     $chosen,
                 );
-                $goods[$variant->row->id] = self::kept($figures, $entry, $market);
                 $entries[] = $entry;
                 if ($entry->trouble() !== null) {
                     $troubles[] = $entry->trouble();
                 }
             }
+        }
+        $entries = self::climbing($entries);
+        foreach ($entries as $entry) {
+            $goods[$entry->variant->row->id] = self::kept($worked[$entry->listing], $entry, $market);
         }
         $terms = $stall->terms($to->country);
         $codes = BasketCodes::of($stall, $basket, $entries, $to, $email);
@@ -146,6 +149,34 @@ final readonly class BasketContents
             $all === [] ? self::toFree($goods, $terms, $delivery, $codes, $market) : null,
             $market,
         );
+    }
+
+    /**
+     * Whoever takes two in green and one in black has three of it: they climb its ladder together.
+     *
+     * @param  list<BasketEntry>  $entries
+     * @return list<BasketEntry>
+     */
+    private static function climbing(array $entries): array
+    {
+        $together = [];
+        foreach ($entries as $n => $entry) {
+            if ($entry->ladder !== null && $entry->trouble() === null) {
+                $together[$entry->listing][] = $n;
+            }
+        }
+        foreach ($together as $places) {
+            $ladder = $entries[$places[0]]->ladder;
+            $prices = $ladder?->prices(array_map(
+                static fn (int $n): array => ['piece' => $entries[$n]->unit->minor, 'pieces' => $entries[$n]->quantity],
+                $places,
+            )) ?? [];
+            foreach ($prices as $at => $minor) {
+                $entries[$places[$at]] = $entries[$places[$at]]->mixed($entries[$places[$at]]->unit->with($minor));
+            }
+        }
+
+        return array_values($entries);
     }
 
     /** @param  list<BasketEntry>  $entries */

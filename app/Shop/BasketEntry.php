@@ -29,6 +29,7 @@ final readonly class BasketEntry
      * @param  TaxClass  $taxClass  how it is taxed
      * @param  string  $ownTitle  as the seller says it
      * @param  string  $ownChosen  likewise
+     * @param  Money|null  $mixed  what it comes to where it climbs a ladder together with others
      * @param  string|null  $notTo  the market it isn't sold to, in a sentence; null where it is
      */
     public function __construct(
@@ -51,7 +52,14 @@ final readonly class BasketEntry
         public TaxClass $taxClass = TaxClass::Standard,
         public string $ownTitle = '',
         public string $ownChosen = '',
+        private ?Money $mixed = null,
     ) {
+    }
+
+    /** The same where its pieces count towards a ladder together with others of the same goods. */
+    public function mixed(Money $total): self
+    {
+        return new self(...array_replace(get_object_vars($this), ['mixed' => $total]));
     }
 
     public function name(): string
@@ -61,7 +69,7 @@ final readonly class BasketEntry
 
     public function line(): BasketLine
     {
-        return new BasketLine($this->unit, $this->quantity, $this->ladder);
+        return new BasketLine($this->unit, $this->quantity, $this->ladder, $this->mixed);
     }
 
     public function total(): Money

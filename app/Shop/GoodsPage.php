@@ -74,6 +74,7 @@ final readonly class GoodsPage implements GoodInHand
             $f->listing->own_type,
             ...array_keys($offer->options),
             ...array_merge(...array_values($offer->options)),
+            ...Ladders::words($f->listing),
         );
         $words = $phrases->say($f->words->shown());
         $variants = $offer->variants;
@@ -233,7 +234,9 @@ final readonly class GoodsPage implements GoodInHand
     /** @return list<ShownRung> from one piece on; none where it has no ladder */
     public function ladder(VariantFigures $v): array
     {
-        return ShownRung::all($this->ladder, $v, $this->bought);
+        $phrases = $this->figures->stall->phrases();
+
+        return ShownRung::all($this->ladder, $v, $this->bought, array_map($phrases->say(...), Ladders::words($this->figures->listing)));
     }
 
     /** @return list<array{days: string, until: string|null, zone: string, on: array<string, list<array{string, string}>>}> */

@@ -16,6 +16,7 @@ final readonly class ShownRung
 {
     /**
      * @param  string  $saves  against as many at the price of one; "" where nothing
+     * @param  string  $words  what the stall says on it
      * @param  int|null  $chosen  of ten buyers, how many took it, where it is the one most took and enough bought
      */
     private function __construct(
@@ -25,14 +26,16 @@ final readonly class ShownRung
         public string $saves,
         public bool $best,
         public ?int $chosen,
+        public string $words,
     ) {
     }
 
     /**
      * @param  array<int, int>  $bought  pieces → in how many orders so many were bought
+     * @param  array<int, string>  $words  what the stall says on rungs, by their pieces
      * @return list<self> by rising pieces, from one on
      */
-    public static function all(?Ladder $ladder, VariantFigures $v, array $bought): array
+    public static function all(?Ladder $ladder, VariantFigures $v, array $bought, array $words = []): array
     {
         $piece = $v->shown;
         if ($ladder === null || $piece === null) {
@@ -42,7 +45,7 @@ final readonly class ShownRung
         $said = RungsChosen::of($climbed, $bought);
         $best = $ladder->bestOf($piece);
 
-        return array_map(static function (int $pieces) use ($ladder, $piece, $said, $best): self {
+        return array_map(static function (int $pieces) use ($ladder, $piece, $said, $best, $words): self {
             $total = $ladder->price($piece, $pieces);
             $saves = $piece->times($pieces)->minus($total);
 
@@ -53,6 +56,7 @@ final readonly class ShownRung
                 saves: $saves->minor > 0 ? MoneyView::text($saves) : '',
                 best: $best === $pieces,
                 chosen: $said !== null && $said->pieces === $pieces ? $said->ofTen() : null,
+                words: $words[$pieces] ?? '',
             );
         }, $climbed);
     }

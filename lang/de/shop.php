@@ -173,6 +173,7 @@ return [
         'saves' => 'spart {saves}',
         'chosen' => 'gewählt von {count} von 10',
         'best' => 'am günstigsten',
+        'mixed' => 'Mischen Sie nach Belieben: alles zählt zusammen.',
     ],
     'said' => [
         'title' => 'Was sagen Sie dazu?',

@@ -174,6 +174,7 @@ return [
         'saves' => 'saves {saves}',
         'chosen' => 'chosen by {count} in 10',
         'best' => 'best value',
+        'mixed' => 'Mix as you like: all choices count together.',
     ],
     'said' => [
         'title' => 'What do you say of it?',

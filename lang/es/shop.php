@@ -173,6 +173,7 @@ return [
         'saves' => 'ahorra {saves}',
         'chosen' => 'lo eligen {count} de cada 10',
         'best' => 'el mejor precio',
+        'mixed' => 'Combine como quiera: todo cuenta junto.',
     ],
     'said' => [
         'title' => '¿Qué dice de ello?',

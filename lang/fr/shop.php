@@ -173,6 +173,7 @@ return [
         'saves' => 'économise {saves}',
         'chosen' => 'choisi par {count} sur 10',
         'best' => 'le plus avantageux',
+        'mixed' => 'Composez à votre gré : tout compte ensemble.',
     ],
     'said' => [
         'title' => 'Qu’en dites-vous ?',

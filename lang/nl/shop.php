@@ -173,6 +173,7 @@ return [
         'saves' => 'scheelt {saves}',
         'chosen' => 'gekozen door {count} op de 10',
         'best' => 'voordeligst',
+        'mixed' => 'Combineer naar wens: alles telt samen.',
     ],
     'said' => [
         'title' => 'Wat vindt u ervan?',

@@ -11,6 +11,7 @@ use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Listing\AcrossVariants;
 use WindowStall\Core\Pricing\Offers\RungKind;
+use WindowStall\Core\Pricing\Offers\RungWords;
 use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 use WindowStall\Core\UserMessage;
 use WindowStall\Stall\Stall;
@@ -24,7 +25,10 @@ use WindowStall\Support\Refusal;
  */
 final class PricingCells
 {
-    /** @param  list<array{pieces: int, kind: string, value: string}>|null  $rungs */
+    /** Semicolons that don't stand in quotes. */
+    private const BETWEEN = '/;(?=(?:[^"]*"[^"]*")*[^"]*$)/';
+
+    /** @param  list<array{pieces: int, kind: string, value: string, words?: string}>|null  $rungs */
     public static function ladder(?array $rungs): string
     {
         return implode(
@@ -36,16 +40,17 @@ final class PricingCells
                         RungKind::Percent => $r['value'].'%',
                         RungKind::Amount => $r['value'].' off each',
                         RungKind::Total => $r['value'].' in all',
-                    },
+                    }.
+                    (($r['words'] ?? '') === '' ? '' : ' "'.$r['words'].'"'),
                 $rungs ?? [],
             ),
         );
     }
 
     /**
-     * Reads "2: 5%; 3: 1.00 off each; 5: 60.00 in all".
+     * Reads "2: 5%; 3: 1.00 off each "A row of beans"; 5: 60.00 in all".
      *
-     * @return list<array{pieces: int, kind: string, value: string}>|null
+     * @return list<array{pieces: int, kind: string, value: string, words?: string}>|null
      *
      * @throws Refusal
      */
@@ -53,9 +58,9 @@ final class PricingCells
     {
         $rungs = [];
         foreach (
-            array_filter(array_map(trim(...), explode(';', $cell)), static fn (string $r): bool => $r !== '') as $rung
+            array_filter(array_map(trim(...), preg_split(self::BETWEEN, $cell) ?: []), static fn (string $r): bool => $r !== '') as $rung
         ) {
-            if (preg_match('/^(\d{1,2})\s*:\s*(\S+?)\s*(%|off each|in all)$/Du', $rung, $m) !== 1 || (int) $m[1] < 2) {
+            if (preg_match('/^(\d{1,2})\s*:\s*(\S+?)\s*(%|off each|in all)(?:\s*"([^"]*)")?$/Du', $rung, $m) !== 1 || (int) $m[1] < 2) {
                 throw new Refusal(
                     sprintf(
                         '“%s” is no rung. Write it as 3: 10%%, 3: 1.00 off each or 3: 24.00 in all, from 2 pieces on.',
@@ -64,7 +69,8 @@ final class PricingCells
                 );
             }
             $kind = ['%' => RungKind::Percent, 'off each' => RungKind::Amount, 'in all' => RungKind::Total][$m[3]];
-            $rungs[] = ['pieces' => (int) $m[1], 'kind' => $kind->value, 'value' => $m[2]];
+            $rungs[] = ['pieces' => (int) $m[1], 'kind' => $kind->value, 'value' => $m[2]] +
+                array_filter(['words' => RungWords::read($m[4] ?? '')]);
         }
         if (count($rungs) > Ladders::MOST_RUNGS) {
             throw new Refusal(sprintf('A ladder has at most %d rungs.', Ladders::MOST_RUNGS));

@@ -163,7 +163,7 @@ final readonly class ListingPatch
         ]);
     }
 
-    /** @param  list<array{pieces: int, kind: string, value: string}>|null  $rungs  as a ladder was read */
+    /** @param  list<array{pieces: int, kind: string, value: string, words?: string}>|null  $rungs  as a ladder was read */
     public function ladder(?array $rungs): self
     {
         return $this->own(['own_ladder' => $rungs === [] ? null : $rungs]);

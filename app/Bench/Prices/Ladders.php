@@ -15,10 +15,16 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 use WindowStall\Support\Views\Percent;
 
-/** A listing's multi-buy ladder, as it is stored and typed: [{pieces, kind, value}], a percentage or an amount. */
+/** A listing's multi-buy ladder, as it is stored and typed: [{pieces, kind, value, words?}], a percentage or an amount. */
 final class Ladders
 {
     public const MOST_RUNGS = 5;
+
+    /** @return array<int, string> what the stall says on its rungs, by the pieces from which each begins */
+    public static function words(Listing $listing): array
+    {
+        return array_filter(array_column($listing->own_ladder ?? [], 'words', 'pieces'));
+    }
 
     public static function of(Listing $listing, Stall $stall): ?Ladder
     {
@@ -28,7 +34,7 @@ final class Ladders
     }
 
     /**
-     * @param  list<array{pieces: int, kind: string, value: string}>  $rungs  amounts in the stall's currency
+     * @param  list<array{pieces: int, kind: string, value: string, words?: string}>  $rungs  amounts in the stall's currency
      * @return Ladder in the currency of the market the stall is seen from
      *
      * @throws Refusal

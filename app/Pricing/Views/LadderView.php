@@ -34,7 +34,7 @@ final readonly class LadderView
     ) {
     }
 
-    /** @param  list<array{pieces: int, kind: string, value: string}>  $typed */
+    /** @param  list<array{pieces: int, kind: string, value: string, words?: string}>  $typed */
     public static function of(ListingFigures $f, Ladder $ladder, array $typed): self
     {
         $worst = null;
@@ -98,7 +98,7 @@ final readonly class LadderView
     }
 
     /**
-     * @param  list<array{pieces: int, kind: string, value: string}>  $typed
+     * @param  list<array{pieces: int, kind: string, value: string, words?: string}>  $typed
      * @return list<TypedRungView>
      */
     private static function typed(array $typed): array
@@ -108,6 +108,7 @@ final readonly class LadderView
                 pieces: $r['pieces'],
                 kind: $r['kind'],
                 value: $r['value'],
+                words: $r['words'] ?? '',
             ),
             $typed,
         );

@@ -7,7 +7,7 @@ namespace WindowStall\Pricing\Views;
 /** A rung of a ladder as it is typed. */
 final readonly class TypedRungView
 {
-    public function __construct(public int $pieces, public string $kind, public string $value)
+    public function __construct(public int $pieces, public string $kind, public string $value, public string $words = '')
     {
     }
 }

@@ -53,15 +53,46 @@ final readonly class Ladder
      */
     public function price(Money $piece, int $quantity): Money
     {
-        $price = $piece->times($quantity);
+        return $piece->with($this->prices([['piece' => $piece->minor, 'pieces' => $quantity]])[0]);
+    }
+
+    /**
+     * What lines of the same goods come to, such as two in green and one in black: all their pieces count towards a rung,
+     * and of the rungs they reach the one that costs least for all of them together counts. Where each line by itself
+     * costs less, that counts: who mixes never pays more.
+     *
+     * @param  non-empty-list<array{piece: int, pieces: int}>  $lines  what one piece costs, in minor units, and how many
+     * @return non-empty-list<int> of each line, minor units
+     */
+    public function prices(array $lines): array
+    {
+        $least = count($lines) === 1
+            ? [$lines[0]['piece'] * $lines[0]['pieces']]
+            : array_map(fn (array $line): int => $this->prices([$line])[0], $lines);
+        $pieces = array_sum(array_column($lines, 'pieces'));
         foreach ($this->rungs as $rung) {
-            if ($rung->pieces <= $quantity) {
-                $on = $rung->price($piece, $quantity);
-                $price = $on->minor < $price->minor ? $on : $price;
-            }
+            $on = $rung->pieces <= $pieces ? $rung->prices($lines) : [];
+            $least = $on !== [] && array_sum($on) < array_sum($least) ? $on : $least;
         }
 
-        return $price;
+        return $least;
+    }
+
+    /** From how many pieces on one costs no less than on the rung below; null where each rung is a step down. */
+    public function rises(Money $piece): ?int
+    {
+        $below = $piece->rational();
+        foreach ($this->rungs as $rung) {
+            $each = $piece->with($rung->prices([['piece' => $piece->minor, 'pieces' => $rung->pieces]])[0])
+                ->rational()
+                ->dividedBy($rung->pieces);
+            if (! $each->isLessThan($below)) {
+                return $rung->pieces;
+            }
+            $below = $each;
+        }
+
+        return null;
     }
 
     /** The rung on which a piece costs least, where that is one; null where none is cheaper than a single piece. */

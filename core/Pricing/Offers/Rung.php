@@ -7,6 +7,7 @@ namespace WindowStall\Core\Pricing\Offers;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Money\Rounding;
+use WindowStall\Core\Money\Shares;
 
 /** One step of a multi-buy ladder: from so many pieces on, a lower price. */
 final readonly class Rung
@@ -41,26 +42,29 @@ final readonly class Rung
     }
 
     /**
-     * What so many pieces cost together on this rung, never below nothing; those beyond a total's number at its price
-     * per piece.
+     * What pieces of one or several prices come to on this rung, never below nothing; those beyond a total's number at its
+     * price per piece. A share and a total are rounded once over all of them and shared out by what the lines came to.
      *
-     * @param  int  $quantity  pieces
+     * @param  non-empty-list<array{piece: int, pieces: int}>  $lines  what one piece costs, in minor units, and how many
+     * @return list<int> of each line, minor units
      */
-    public function price(Money $piece, int $quantity): Money
+    public function prices(array $lines): array
     {
-        return $piece->with(
-            max(
-                0,
-                match ($this->kind) {
-                    RungKind::Percent => Rounding::halfUp(
-                        $piece->minor * $quantity,
-                        max(0, Rate::WHOLE - $this->value),
-                        Rate::WHOLE,
-                    ),
-                    RungKind::Amount => ($piece->minor - $this->value) * $quantity,
-                    RungKind::Total => Rounding::halfUp($this->value, $quantity, $this->pieces),
-                },
+        $full = array_map(static fn (array $line): int => $line['piece'] * $line['pieces'], $lines);
+
+        return match ($this->kind) {
+            RungKind::Amount => array_map(
+                fn (array $line): int => max(0, $line['piece'] - $this->value) * $line['pieces'],
+                $lines,
             ),
-        );
+            RungKind::Percent => Shares::of(
+                Rounding::halfUp(array_sum($full), max(0, Rate::WHOLE - $this->value), Rate::WHOLE),
+                $full,
+            ),
+            RungKind::Total => Shares::of(
+                Rounding::halfUp($this->value, array_sum(array_column($lines, 'pieces')), $this->pieces),
+                $full,
+            ),
+        };
     }
 }

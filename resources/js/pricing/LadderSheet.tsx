@@ -118,6 +118,14 @@ export function LadderSheet({
               </option>
             ))}
           </select>
+          <input
+            aria-label={`What stands on rung ${String(n + 1)}`}
+            value={r.words}
+            maxLength={40}
+            placeholder="your words, or none"
+            onChange={(e) => change(n, { words: e.target.value })}
+            className={`${line} w-44 min-w-0 flex-1`}
+          />
           <button
             type="button"
             aria-label={`Take rung ${String(n + 1)} out`}

@@ -59,7 +59,7 @@ final class CarryTest extends AppTestCase
             'own_recipe' => self::recipe('3'),
             'own_ladder' => [
                 ['pieces' => 2, 'kind' => 'percent', 'value' => '5'],
-                ['pieces' => 3, 'kind' => 'amount', 'value' => '1.25'],
+                ['pieces' => 3, 'kind' => 'amount', 'value' => '1.25', 'words' => 'A row; two'],
                 ['pieces' => 5, 'kind' => 'total', 'value' => '40.00'],
             ],
         ]);

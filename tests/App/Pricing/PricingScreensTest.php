@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Http;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Pricing\PricingChange;
@@ -435,6 +436,39 @@ final class PricingScreensTest extends AppTestCase
             [2871, 2871],
             [$shopper->order()->goods_minor, $shopper->order()->lines()->firstOrFail()->total_minor],
         );
+    }
+
+    public function test_variants_climb_a_ladder_together_and_what_was_paid_for_each_stands_on_its_line(): void
+    {
+        $this->putJson(route('pricing.ladder', [$this->stall, $this->listing]), [
+            'rungs' => [['pieces' => 3, 'kind' => 'percent', 'value' => '10', 'words' => ' A row of  beans ']],
+        ])->assertOk()->assertJsonPath('typed.0.words', 'A row of beans');
+        app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
+        $this->get($this->stall->shopAddress('/goods/'.$this->listing->refresh()->slug))->assertSee('A row of beans');
+        $shopper = new \WindowStall\Tests\App\Shop\Shopper($this, $this->stall);
+        [$one, $other] = [$this->listing->variants()->findOrFail($this->ids[0]), $this->listing->variants()->findOrFail($this->ids[1])];
+        $shopper->put($one, 2);
+        $shopper->put($other);
+        $shopper->checkOut();
+        $order = $shopper->order();
+        $price = static fn (ListingVariant $v): int => (int) $v->prices()->where('market', 'GB')->value('shown_minor');
+        $full = 2 * $price($one) + $price($other);
+        self::assertSame(intdiv($full * 9 + 5, 10), $order->goods_minor, 'three of them, though of two kinds');
+        self::assertSame($order->goods_minor, (int) $order->lines()->sum('total_minor'));
+        self::assertCount(2, $order->lines);
+    }
+
+    public function test_a_rung_that_is_no_step_down_is_refused_and_so_are_words_that_only_figures_can_say(): void
+    {
+        $put = fn (array $rungs) => $this->putJson(route('pricing.ladder', [$this->stall, $this->listing]), ['rungs' => $rungs]);
+        $rung = static fn (int $pieces, string $value): array => ['pieces' => $pieces, 'kind' => 'percent', 'value' => $value];
+        $put([$rung(2, '20'), $rung(3, '10')])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'From 3 pieces on, one costs no less than on the rung below. Let the rung give more, or take it out.');
+        $put([$rung(2, '20') + ['words' => 'Best value']])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', fn (string $why): bool => str_starts_with($why, '“Best value” is for figures to say'));
+        self::assertNull($this->listing->refresh()->own_ladder);
     }
 
     public function test_free_delivery_says_what_it_takes_and_shoppers_get_it(): void

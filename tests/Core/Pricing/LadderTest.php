@@ -40,6 +40,15 @@ final class LadderTest extends TestCase
         );
     }
 
+    public function test_a_ladder_rises_where_a_rung_is_no_step_down(): void
+    {
+        $piece = Money::gbp(995);
+        self::assertNull((new Ladder([Rung::percent(2, Rate::bp(1000)), Rung::percent(3, Rate::bp(1001))]))->rises($piece));
+        self::assertSame(3, (new Ladder([Rung::percent(2, Rate::bp(1000)), Rung::percent(3, Rate::bp(1000))]))->rises($piece));
+        self::assertSame(2, (new Ladder([Rung::total(2, Money::gbp(1990))]))->rises($piece));
+        self::assertSame(4, (new Ladder([Rung::amount(2, Money::gbp(100)), Rung::total(4, Money::gbp(3600))]))->rises($piece));
+    }
+
     public function test_one_more_rung_begins_a_piece_further_and_cheaper_than_the_last(): void
     {
         $ladder = new Ladder([]);
@@ -133,11 +142,12 @@ final class LadderTest extends TestCase
 
     public function test_all_of_a_price_can_be_taken_off_and_no_more(): void
     {
-        self::assertSame(0, Rung::percent(2, Rate::bp(10_000))->price(Money::gbp(995), 2)->minor);
-        self::assertSame(0, Rung::percent(2, Rate::bp(12_000))->price(Money::gbp(995), 2)->minor);
-        self::assertSame(1, Rung::percent(2, new Rate(999_500))->price(Money::gbp(995), 2)->minor, '0.995 of a penny');
-        self::assertSame(0, Rung::amount(2, Money::gbp(995))->price(Money::gbp(995), 2)->minor);
-        self::assertSame(2, Rung::amount(2, Money::gbp(994))->price(Money::gbp(995), 2)->minor);
+        $two = [['piece' => 995, 'pieces' => 2]];
+        self::assertSame(0, Rung::percent(2, Rate::bp(10_000))->prices($two)[0]);
+        self::assertSame(0, Rung::percent(2, Rate::bp(12_000))->prices($two)[0]);
+        self::assertSame(1, Rung::percent(2, new Rate(999_500))->prices($two)[0], '0.995 of a penny');
+        self::assertSame(0, Rung::amount(2, Money::gbp(995))->prices($two)[0]);
+        self::assertSame(2, Rung::amount(2, Money::gbp(994))->prices($two)[0]);
     }
 
     public function test_rungs_stand_by_rising_pieces_however_they_are_given(): void
