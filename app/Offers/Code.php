@@ -8,10 +8,13 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
 use WindowStall\Core\Basket\Codes\AmountOff;
 use WindowStall\Core\Basket\Codes\CodeNotation;
 use WindowStall\Core\Basket\Codes\Reduction;
+use WindowStall\Core\Basket\Codes\SetPrice;
 use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Offers\Events\SetsMoved;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 
@@ -76,6 +79,47 @@ final class Code extends Model
         };
         self::updated($stale);
         self::deleted($stale);
+        // Its goods show a set.
+        $shown = static function (Code $code): void {
+            $goods = array_merge(
+                ...array_map(static fn (mixed $said): array => self::goodsOfSet($said), [$code->reduction, $code->getOriginal('reduction')]),
+            );
+            if ($goods !== []) {
+                $stall = Stall::query()->findOrFail($code->stall_id);
+                StalePages::goods($stall, array_values(Listing::of($stall)->whereKey($goods)->pluck('slug')->map(strval(...))->all()));
+                event(new SetsMoved($stall));
+            }
+        };
+        self::saved($shown);
+        self::deleted($shown);
+    }
+
+    /** @return list<int> listings; none where it is no set */
+    private static function goodsOfSet(mixed $reduction): array
+    {
+        $goods = is_array($reduction) && ($reduction['by'] ?? null) === 'set' ? $reduction['goods'] : [];
+
+        return array_values(array_map(intval(...), (array) $goods));
+    }
+
+    /**
+     * Sets that everybody gets.
+     *
+     * @return HasMany<self, Stall>
+     */
+    public static function sets(Stall $stall): HasMany
+    {
+        return self::of($stall)->where('singles', false)->whereNull('code')->where('reduction->by', 'set');
+    }
+
+    /** When a set begins or ends next; null where none does. */
+    public static function turns(Stall $stall): ?Carbon
+    {
+        $turns = self::sets($stall)->get()
+            ->flatMap(static fn (Code $code): array => [$code->starts_at, $code->ends_at])
+            ->filter(static fn (?Carbon $turn): bool => $turn?->isFuture() === true);
+
+        return $turns->min();
     }
 
     /** What is called so, be it running or not. */
@@ -98,7 +142,11 @@ final class Code extends Model
     {
         $off = CodeNotation::read(new Fields(['off' => $this->reduction]), 'off', $stall->currencyValue());
 
-        return $off instanceof AmountOff ? new AmountOff($stall->seen()->show($off->amount)) : $off;
+        return match (true) {
+            $off instanceof AmountOff => new AmountOff($stall->seen()->show($off->amount)),
+            $off instanceof SetPrice => new SetPrice($stall->seen()->show($off->price), $off->goods),
+            default => $off,
+        };
     }
 
     public function byItself(): bool

@@ -12,6 +12,8 @@ use WindowStall\Core\Basket\Codes\Allotment;
 use WindowStall\Core\Basket\Codes\Discount as CoreCode;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
 use WindowStall\Core\Basket\Codes\Gift;
+use WindowStall\Core\Basket\Codes\SetPrice;
+use WindowStall\Offers\Views\SetOfferView;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 
@@ -27,6 +29,9 @@ final class CodeEffect
         $off = $code->off($stall);
         if ($off instanceof Gift) {
             return self::gift($stall, $off);
+        }
+        if ($off instanceof SetPrice) {
+            return self::set($stall, $off);
         }
         $fallen = 0;
         $worst = null;
@@ -67,6 +72,18 @@ final class CodeEffect
             $worst['keep'] < 0 ? 'loses' : 'keeps',
             MoneyView::text($stall->money(abs($worst['keep']))),
             $code->under_floor ? 'You allow that.' : 'The code takes nothing off those.',
+        );
+    }
+
+    private static function set(Stall $stall, SetPrice $set): string
+    {
+        $offer = SetOfferView::of(SetOffer::of($stall, $set->goods, $set->price));
+
+        return $offer->keep === null ? $offer->words : sprintf(
+            'A set keeps %s; apart they would keep %s. %s',
+            $offer->keep->text,
+            $offer->keepApart->text ?? '',
+            $offer->words,
         );
     }
 

@@ -9,12 +9,14 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use WindowStall\Bench\Listing;
 use WindowStall\Core\Basket\Codes\CodeNotation;
+use WindowStall\Core\Basket\Codes\SetPrice;
 use WindowStall\Core\Basket\Codes\TypedCode;
 use WindowStall\Core\Pricing\Recipe\Fields;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\TypedCountries;
+use WindowStall\Support\Views\MoneyView;
 
 /**
  * A code as a seller says it: {code?, singles?, off, holds: {by, values?}, countries?, starts?, ends?, most_uses?, most_each?,
@@ -38,10 +40,11 @@ final class CodeForm
         $f = new Fields($typed);
         $currency = $stall->currencyValue();
         $whole = static fn (string $at): ?int => $f->has($at) ? $f->whole($at, 1, self::MOST_USES) : null;
+        $off = CodeNotation::read($f, 'off', $currency);
         $columns = [
             'code' => self::code($stall, $f, $of),
             'singles' => $f->flag('singles', false),
-            'reduction' => CodeNotation::write(CodeNotation::read($f, 'off', $currency)),
+            'reduction' => CodeNotation::write($off),
             'holds' => self::holds($stall, $f),
             'countries' => TypedCountries::read($f, 'countries'),
             'starts_at' => self::moment($stall, $f, 'starts'),
@@ -56,6 +59,9 @@ final class CodeForm
         $gift = $columns['reduction']['by'] === 'gift' ? (int) $columns['reduction']['goods'] : null;
         if ($gift !== null && ! isset($f->problems()['off.goods']) && ! Listing::of($stall)->whereKey($gift)->exists()) {
             $f->problem('off.goods', 'These goods aren’t there any more.');
+        }
+        if ($off instanceof SetPrice) {
+            $columns['holds'] = self::ofSet($stall, $f, $off);
         }
         if ($columns['singles'] && $columns['code'] !== null) {
             $f->problem('code', 'Codes for one use each have no common code.');
@@ -86,6 +92,19 @@ final class CodeForm
         }
 
         return $code;
+    }
+
+    /** @return array{by: string, values: list<int>} a set holds for its goods and for nothing else */
+    private static function ofSet(Stall $stall, Fields $f, SetPrice $set): array
+    {
+        $offer = SetOffer::of($stall, $set->goods, $set->price);
+        if (Listing::of($stall)->whereKey($set->goods)->count() < count($set->goods)) {
+            $f->problem('off.goods', 'One of these isn’t there any more.');
+        } elseif ($offer->missing === [] && ! $offer->isCheaper()) {
+            $f->problem('off.price', sprintf('Apart they come to %s; a set costs less.', MoneyView::text($offer->apart)));
+        }
+
+        return ['by' => 'goods', 'values' => $set->goods];
     }
 
     /** @return array{by: string, values?: list<string|int>} */

@@ -9,6 +9,7 @@ use WindowStall\Core\Basket\Codes\AmountOff;
 use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Core\Basket\Codes\PercentOff;
 use WindowStall\Core\Basket\Codes\PiecesFree;
+use WindowStall\Core\Basket\Codes\SetPrice;
 use WindowStall\Core\Words\Plural;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Stall\Clock;
@@ -30,6 +31,7 @@ final class CodeWords
             $off instanceof AmountOff => MoneyView::text($off->amount).' off',
             $off instanceof PiecesFree => sprintf('%d for the price of %d', $off->of, $off->paid),
             $off instanceof Gift => self::gift($stall, $off).' as a gift',
+            $off instanceof SetPrice => 'together for '.MoneyView::text($off->price),
             default => 'free delivery',
         };
     }
@@ -38,6 +40,20 @@ final class CodeWords
     public static function gift(Stall $stall, Gift $gift): string
     {
         return $stall->phrases()->say((string) Listing::of($stall)->whereKey($gift->goods)->value('shown_title'));
+    }
+
+    /**
+     * @param  list<int>  $goods  listings
+     * @return list<string> their names in the language that is read, in their order
+     */
+    private static function goods(Stall $stall, array $goods): array
+    {
+        $titles = Listing::of($stall)->whereKey($goods)->pluck('shown_title', 'id')->all();
+
+        return array_values(array_map(
+            static fn (int $id): string => $stall->phrases()->say((string) ($titles[$id] ?? '')),
+            $goods,
+        ));
     }
 
     /** The same in the language the shopper reads. */
@@ -50,6 +66,11 @@ final class CodeWords
             $off instanceof AmountOff => Speech::say('till.codes.amount', amount: $off->amount),
             $off instanceof PiecesFree => Speech::say('till.codes.pieces', of: $off->of, paid: $off->paid),
             $off instanceof Gift => Speech::say('till.codes.gift', gift: self::gift($stall, $off)),
+            $off instanceof SetPrice => Speech::say(
+                'till.codes.set',
+                goods: Spoken::all(self::goods($stall, $off->goods)),
+                price: $off->price,
+            ),
             default => Speech::say('till.codes.free_delivery'),
         };
     }
@@ -57,6 +78,9 @@ final class CodeWords
     /** The same with what it is taken off: "10% off everything", "free delivery for goods tagged gift". */
     public static function whole(Stall $stall, Code $code): string
     {
+        if ($code->reduction['by'] === 'set') {
+            return str_replace(' or ', ' and ', self::holds($stall, $code)).' '.self::off($stall, $code);
+        }
         $joined = match ($code->reduction['by']) {
             'pieces' => ' of ',
             'delivery' => ' for ',

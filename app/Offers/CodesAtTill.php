@@ -9,6 +9,7 @@ use WindowStall\Core\Basket\Codes\Allotment;
 use WindowStall\Core\Basket\Codes\Discount as CoreCode;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
 use WindowStall\Core\Basket\Codes\Gift;
+use WindowStall\Core\Basket\Codes\SetPrice;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
@@ -52,7 +53,7 @@ final readonly class CodesAtTill
             return new TillCodes(Allotment::none(), [], $refused);
         }
         $allotment = Allotment::of(
-            array_map(static fn (CodedLine $l): DiscountedLine => new DiscountedLine($l->key, $l->pieces, $l->total), $lines),
+            array_map(static fn (CodedLine $l): DiscountedLine => new DiscountedLine($l->key, $l->pieces, $l->total, $l->listing), $lines),
             array_values($codes->map(fn (Code $code): CoreCode => $this->core($stall, $code, $lines))->all()),
             $delivery,
         );
@@ -226,6 +227,9 @@ final readonly class CodesAtTill
                 return Speech::say('till.codes.gift_missing', code: $typed, gift: CodeWords::gift($stall, $off));
             }
             $held = array_values(array_filter($held, static fn (CodedLine $l): bool => $l->listing !== $off->goods));
+        }
+        if ($off instanceof SetPrice && array_diff($off->goods, array_map(static fn (CodedLine $l): int => $l->listing, $held)) !== []) {
+            return Speech::say('till.codes.set_missing', code: $typed, set: CodeWords::forShopper($stall, $code));
         }
         $sum = array_sum(array_map(static fn (CodedLine $l): int => $l->total, $held));
         $least = self::least($stall, $code);

@@ -125,6 +125,7 @@ final readonly class GoodsPage implements GoodInHand
             'arrival' => $this->chosen?->days !== null,
             'description' => RichText::plain($this->words) !== '',
             'facts' => $this->facts() !== [],
+            'sets' => $this->sets() !== [],
             'maker' => $this->making() !== '',
             'reviews' => $this->reviews->shown + $this->reviews->hidden > 0,
             'together' => $this->together->goods !== [],
@@ -149,6 +150,12 @@ final readonly class GoodsPage implements GoodInHand
         $stall = $this->figures->stall;
 
         return (PolicyVersion::now($stall)['returns'] ?? null)?->read($stall)['period'] ?? '';
+    }
+
+    /** @return list<ShownSet> that it stands in and that can be bought now */
+    public function sets(): array
+    {
+        return ShownSet::with($this->figures->stall, $this->figures->listing);
     }
 
     /** How the other goods come to stand there. */

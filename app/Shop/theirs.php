@@ -13,6 +13,7 @@ use WindowStall\Shop\Http\SignUpController;
 // What is a shopper's own and stands at one address, whichever market and language they came from.
 Route::get('/basket', [BasketController::class, 'show'])->name('basket');
 Route::post('/basket', [BasketController::class, 'add'])->name('basket.add');
+Route::post('/basket/set', [BasketController::class, 'set'])->name('basket.set');
 Route::post('/basket/where', [BasketController::class, 'where'])->name('basket.where');
 Route::post('/basket/link', [BasketLinkController::class, 'make'])->middleware('throttle:20,10')->name('basket.link');
 Route::get('/basket/from/{link}', [BasketLinkController::class, 'show'])

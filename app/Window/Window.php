@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use WindowStall\Offers\Code;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\TagsOfGoods;
 use WindowStall\Window\Written\WrittenPage;
@@ -87,12 +88,14 @@ final class Window extends Model implements Dressed
     /** Notes when what shoppers see changes next by the calendar alone, on the front page or on one they wrote. */
     public function turnNext(): void
     {
+        $stall = Stall::query()->findOrFail($this->stall_id);
         $due = WindowRevision::query()->where('stall_id', $this->stall_id)->whereNotNull('due_at')->min('due_at');
         $pages = WrittenPage::query()->where('stall_id', $this->stall_id)->whereNotNull('shown')->get();
         $times = array_filter([
             $due === null ? null : Carbon::parse((string) $due),
             $this->publishedContent()?->turns(),
-            TagsOfGoods::turns(Stall::query()->findOrFail($this->stall_id)),
+            TagsOfGoods::turns($stall),
+            Code::turns($stall),
             ...$pages->map(static fn (WrittenPage $page): ?Carbon => $page->publishedContent()?->turns()),
         ]);
         $this->update(['turns_at' => $times === [] ? null : min($times)]);

@@ -6,6 +6,7 @@ namespace WindowStall\Window;
 
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use WindowStall\Offers\Events\SetsMoved;
 use WindowStall\Stall\Events\ClockMoved;
 use WindowStall\Stall\Events\StallOpened;
 use WindowStall\Stall\Stall;
@@ -22,6 +23,7 @@ final class WindowServiceProvider extends ServiceProvider
         Stall::resolveRelationUsing('pages', WrittenPage::dressed(...));
         app(PhraseRooms::class)->add(WindowPhrases::rooms(...));
         Event::listen(ClockMoved::class, TurnSections::class);
+        Event::listen(SetsMoved::class, NoteTurns::class);
         Event::listen(StallOpened::class, DressNewStall::class);
     }
 }

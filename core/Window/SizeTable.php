@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Window;
 
+use WindowStall\Core\Words\Plural;
+
 /** What sizes measure, in centimetres and in inches. */
 final readonly class SizeTable
 {
@@ -39,13 +41,7 @@ final readonly class SizeTable
             $spans = array_map(self::span(...), $figures);
             $amiss = match (true) {
                 $size === '' => 'A row has no size.',
-                count($figures) !== count($named) => sprintf(
-                    'Size %s has %d %s, but %d are measured.',
-                    $size,
-                    count($figures),
-                    count($figures) === 1 ? 'figure' : 'figures',
-                    count($named),
-                ),
+                count($figures) !== count($named) => self::miscounted($size, count($figures), count($named)),
                 in_array(null, $spans, true) => sprintf(
                     'Size %s: “%s” is no length in centimetres.',
                     $size,
@@ -66,6 +62,11 @@ final readonly class SizeTable
         }
 
         return new self($named, $kept, $odd);
+    }
+
+    private static function miscounted(string $size, int $figures, int $measures): string
+    {
+        return sprintf('Size %s has %s, but %d are measured.', $size, Plural::of($figures, 'figure'), $measures);
     }
 
     /** @return list<float>|null one length or two */

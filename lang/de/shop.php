@@ -154,6 +154,12 @@ return [
         'together' => 'Zusammen gekauft',
         'seen' => 'Zuletzt angesehen',
     ],
+    'sets' => [
+        'heading' => 'Zusammen günstiger',
+        'which' => 'Welche Ausführung: {title}',
+        'apart' => 'einzeln {apart}, spart {saves}',
+        'put' => 'Alles in den Korb',
+    ],
     'making' => [
         'heading' => 'Wer es macht',
         'by' => 'Hergestellt von {maker}.',

@@ -155,6 +155,12 @@ return [
         'together' => 'Bought together',
         'seen' => 'Seen lately',
     ],
+    'sets' => [
+        'heading' => 'Together for less',
+        'which' => 'Which {title}',
+        'apart' => '{apart} apart, saves {saves}',
+        'put' => 'Put all in the basket',
+    ],
     'making' => [
         'heading' => 'Who makes it',
         'by' => 'Made by {maker}.',

@@ -154,6 +154,12 @@ return [
         'together' => 'Comprados juntos',
         'seen' => 'Vistos hace poco',
     ],
+    'sets' => [
+        'heading' => 'Juntos por menos',
+        'which' => 'Cuál: {title}',
+        'apart' => '{apart} por separado, ahorra {saves}',
+        'put' => 'Poner todo en la cesta',
+    ],
     'making' => [
         'heading' => 'Quién lo hace',
         'by' => 'Hecho por {maker}.',

@@ -154,6 +154,12 @@ return [
         'together' => 'Achetés ensemble',
         'seen' => 'Vus récemment',
     ],
+    'sets' => [
+        'heading' => 'Moins cher ensemble',
+        'which' => 'Lequel : {title}',
+        'apart' => '{apart} séparément, économise {saves}',
+        'put' => 'Tout mettre au panier',
+    ],
     'making' => [
         'heading' => 'Qui le fait',
         'by' => 'Fabriqué par {maker}.',

@@ -154,6 +154,12 @@ return [
         'together' => 'Samen gekocht',
         'seen' => 'Laatst bekeken',
     ],
+    'sets' => [
+        'heading' => 'Samen voordeliger',
+        'which' => 'Welke: {title}',
+        'apart' => 'los {apart}, bespaart {saves}',
+        'put' => 'Alles in het mandje',
+    ],
     'making' => [
         'heading' => 'Wie het maakt',
         'by' => 'Gemaakt door {maker}.',

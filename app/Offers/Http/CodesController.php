@@ -7,15 +7,21 @@ namespace WindowStall\Offers\Http;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
+use WindowStall\Core\Basket\Codes\CodeNotation;
+use WindowStall\Core\Basket\Codes\SetPrice;
+use WindowStall\Core\Pricing\Recipe\Fields;
 use WindowStall\Offers\Code;
 use WindowStall\Offers\CodeEffect;
 use WindowStall\Offers\CodeForm;
 use WindowStall\Offers\CodeUses;
+use WindowStall\Offers\SetOffer;
 use WindowStall\Offers\SingleCodes;
 use WindowStall\Offers\Views\CodesView;
+use WindowStall\Offers\Views\SetOfferView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Views\Choices;
 use WindowStall\Support\Refusal;
@@ -48,6 +54,18 @@ final class CodesController
         $code->update(CodeForm::read($stall, $request->json()->all(), $code));
 
         return new JsonResponse(CodesView::of($stall, CodeEffect::said($stall, $code->refresh())));
+    }
+
+    /** What a set would come to; nothing is saved. */
+    public function set(Request $request, Stall $stall): JsonResponse
+    {
+        $f = new Fields(['off' => ['by' => 'set'] + $request->json()->all()]);
+        $set = CodeNotation::read($f, 'off', $stall->currencyValue());
+        if (! $set instanceof SetPrice || $f->problems() !== []) {
+            throw ValidationException::withMessages($f->problems());
+        }
+
+        return new JsonResponse(SetOfferView::of(SetOffer::of($stall, $set->goods, $set->price)));
     }
 
     /** One that orders used isn’t taken out: it is ended. */

@@ -22,6 +22,7 @@ use WindowStall\Shop\BasketEntry;
 use WindowStall\Shop\BasketRow;
 use WindowStall\Shop\BoughtWith;
 use WindowStall\Shop\PutGift;
+use WindowStall\Shop\PutSet;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
@@ -91,6 +92,23 @@ final readonly class BasketController
         $basket->chosen($variant);
 
         return $this->done($request, $stall, $basket, $request->has('straight') ? '/checkout' : '/basket');
+    }
+
+    /** One piece of each of the goods of a set. */
+    public function set(Request $request): Response|RedirectResponse
+    {
+        $stall = ShopStall::of($request);
+        $basket = Basket::find($request, $stall);
+        $from = $basket?->destination($stall)->country;
+        $stall = $from === null ? $stall : $stall->seenFrom($from);
+        $pieces = PutSet::pieces($stall, $request->integer('set'), (array) $request->input('variant', []));
+        if ($pieces === null) {
+            return $this->page($stall, $basket, Speech::say('till.basket.set_gone'), 422);
+        }
+        $basket ??= Basket::start($stall);
+        PutSet::into($basket, $pieces);
+
+        return $this->done($request, $stall, $basket);
     }
 
     public function change(Request $request, int $line): Response|RedirectResponse

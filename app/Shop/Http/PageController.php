@@ -13,6 +13,7 @@ use WindowStall\Shop\Ready\ReadyPage;
 use WindowStall\Shop\Related;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
+use WindowStall\Shop\ShownSet;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\SoldOnly;
 
@@ -77,7 +78,7 @@ final readonly class PageController
 
         return new ReadyPage(
             $this->renderer->goods($stall, $this->renderer->published($stall), $listing, $related),
-            $related->slugs(),
+            [...$related->slugs(), ...ShownSet::slugs($stall, $listing)],
         );
     }
 }

@@ -21,6 +21,7 @@ final class DressedGoods
         ['id' => 'choices', 'kind' => 'choices', 'settings' => []],
         ['id' => 'rungs', 'kind' => 'rungs', 'settings' => []],
         ['id' => 'buy', 'kind' => 'buy', 'settings' => []],
+        ['id' => 'sets', 'kind' => 'sets', 'settings' => []],
         ['id' => 'arrival', 'kind' => 'arrival', 'settings' => []],
         ['id' => 'terms', 'kind' => 'terms', 'settings' => []],
         ['id' => 'description', 'kind' => 'description', 'settings' => []],

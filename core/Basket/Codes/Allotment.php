@@ -9,8 +9,8 @@ use WindowStall\Core\Money\Shares;
 /**
  * What codes take off a basket, allotted to its lines to the minor unit, the same whichever way the basket was filled.
  *
- * Codes count in the order of their kind (gifts, pieces free, percent, amounts, delivery), then of their number, each on what the
- * earlier ones left. What one takes off is shared out in proportion to what the lines come to; minor units that are over go
+ * Codes count in the order of their kind (gifts, sets, pieces free, percent, amounts, delivery), then of their number, each on what the
+ * earlier ones left. What one takes off is shared out in proportion to what the lines come to, of a set to what its pieces do; minor units that are over go
  * to the largest remainders, then to the lowest key (Hare's method). A line that would fall under its floor is left out.
  * Codes that don't go together stand against all that do: what saves the shopper most counts.
  */
@@ -157,14 +157,18 @@ final readonly class Allotment
     private static function shares(array $holds, Discount $code): array
     {
         while ($holds !== []) {
-            $shares = Shares::of($code->reduction->of($holds), array_column(
+            $weights = $code->reduction instanceof Weighed ? $code->reduction->weights($holds) : array_column(
                 array_map(static fn (DiscountedLine $line): array => [$line->key, $line->left], $holds),
                 1,
                 0,
-            ));
+            );
+            if ($weights === []) {
+                return [];
+            }
+            $shares = Shares::of($code->reduction->of($holds), $weights);
             $above = array_values(array_filter(
                 $holds,
-                static fn (DiscountedLine $line): bool => $line->left - $shares[$line->key] >= ($code->floors[$line->key] ?? 0),
+                static fn (DiscountedLine $line): bool => $line->left - ($shares[$line->key] ?? 0) >= ($code->floors[$line->key] ?? 0),
             ));
             if (count($above) === count($holds)) {
                 return $shares;

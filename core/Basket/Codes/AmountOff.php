@@ -20,6 +20,6 @@ final readonly class AmountOff implements Reduction
 
     public function turn(): int
     {
-        return 3;
+        return 4;
     }
 }

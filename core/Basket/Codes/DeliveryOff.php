@@ -14,6 +14,6 @@ final readonly class DeliveryOff implements Reduction
 
     public function turn(): int
     {
-        return 4;
+        return 5;
     }
 }

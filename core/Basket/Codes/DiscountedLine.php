@@ -11,8 +11,9 @@ final readonly class DiscountedLine
      * @param  int  $key  by which lines that are alike are told apart, whichever way the basket was filled
      * @param  int  $pieces  from 1
      * @param  int  $left  minor units
+     * @param  int  $goods  which it is of, so that variants of the same are known
      */
-    public function __construct(public int $key, public int $pieces, public int $left)
+    public function __construct(public int $key, public int $pieces, public int $left, public int $goods = 0)
     {
     }
 
@@ -24,6 +25,6 @@ final readonly class DiscountedLine
 
     public function less(int $minor): self
     {
-        return new self($this->key, $this->pieces, $this->left - $minor);
+        return new self($this->key, $this->pieces, $this->left - $minor, $this->goods);
     }
 }

@@ -25,6 +25,6 @@ final readonly class PercentOff implements Reduction
 
     public function turn(): int
     {
-        return 2;
+        return 3;
     }
 }

@@ -36,6 +36,6 @@ final readonly class PiecesFree implements Reduction
 
     public function turn(): int
     {
-        return 1;
+        return 2;
     }
 }

@@ -57,14 +57,14 @@ final readonly class Rung
                 fn (array $line): int => max(0, $line['piece'] - $this->value) * $line['pieces'],
                 $lines,
             ),
-            RungKind::Percent => Shares::of(
+            RungKind::Percent => array_values(Shares::of(
                 Rounding::halfUp(array_sum($full), max(0, Rate::WHOLE - $this->value), Rate::WHOLE),
                 $full,
-            ),
-            RungKind::Total => Shares::of(
+            )),
+            RungKind::Total => array_values(Shares::of(
                 Rounding::halfUp($this->value, array_sum(array_column($lines, 'pieces')), $this->pieces),
                 $full,
-            ),
+            )),
         };
     }
 }

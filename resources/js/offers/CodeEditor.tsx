@@ -1,5 +1,6 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { percentOf, shareOf } from '@/lib/share';
+import { SetFields } from '@/offers/SetFields';
 import { offBy, type WrittenCode, type WrittenOff } from '@/offers/written';
 import type { ShelfChoiceView } from '@/types/offers';
 import { ChoiceField } from '@/ui/ChoiceField';
@@ -25,8 +26,12 @@ const KINDS: { value: WrittenOff['by']; label: string }[] = [
   { value: 'amount', label: 'an amount' },
   { value: 'pieces', label: 'some pieces' },
   { value: 'gift', label: 'a gift' },
+  { value: 'set', label: 'a set' },
   { value: 'delivery', label: 'the delivery' },
 ];
+
+/** How many goods of the window each of them needs. */
+const NEEDS: Partial<Record<WrittenOff['by'], number>> = { gift: 1, set: 2 };
 
 /** What a code takes off, off what, when, how often and for whom. */
 export function CodeEditor({ code, shelves, goods, countries, currency, trigger, fresh, onSay, onRemove }: Props) {
@@ -79,16 +84,27 @@ export function CodeEditor({ code, shelves, goods, countries, currency, trigger,
         <Pills
           label="What is taken off"
           value={said.off.by}
-          onChoose={(kind) => put({ off: offBy(kind as WrittenOff['by'], goods[0]?.id ?? 0) })}
-          choices={goods.length === 0 ? KINDS.filter((kind) => kind.value !== 'gift') : KINDS}
+          onChoose={(kind) => {
+            const by = kind as WrittenOff['by'];
+            put({
+              off: offBy(
+                by,
+                goods.map((one) => one.id),
+              ),
+              ...(by === 'set' ? {} : unset(said)),
+            });
+          }}
+          choices={KINDS.filter((kind) => goods.length >= (NEEDS[kind.value] ?? 0))}
         />
         <Off off={said.off} goods={goods} currency={currency} onSay={(off) => put({ off })} />
-        <Holds
-          label={said.off.by === 'gift' ? 'Beside' : 'Off'}
-          holds={said.holds}
-          shelves={shelves}
-          onSay={(holds) => put({ holds })}
-        />
+        {said.off.by !== 'set' && (
+          <Holds
+            label={said.off.by === 'gift' ? 'Beside' : 'Off'}
+            holds={said.holds}
+            shelves={shelves}
+            onSay={(holds) => put({ holds })}
+          />
+        )}
         <div className="grid grid-cols-2 gap-5">
           <TextField
             label="From"
@@ -143,6 +159,9 @@ export function CodeEditor({ code, shelves, goods, countries, currency, trigger,
     </Popup>
   );
 }
+
+/** What a set held for was its goods. */
+const unset = (code: WrittenCode): Partial<WrittenCode> => (code.off.by === 'set' ? { holds: { by: 'all' } } : {});
 
 interface OffProps {
   off: WrittenOff;
@@ -206,6 +225,8 @@ function Off({ off, goods, currency, onSay }: OffProps) {
           choices={goods.map((one) => ({ value: String(one.id), label: one.name }))}
         />
       );
+    case 'set':
+      return <SetFields set={off} goods={goods} currency={currency} onSay={onSay} />;
     default:
       return <p className="text-mute">What the first way costs is taken off.</p>;
   }

@@ -5,6 +5,7 @@ export type WrittenOff =
   | { by: 'amount'; amount: string }
   | { by: 'pieces'; of: number | string; paid: number | string }
   | { by: 'gift'; goods: number }
+  | { by: 'set'; goods: number[]; price: string }
   | { by: 'delivery' };
 
 /** A code as the server reads it; figures stay as they are typed. */
@@ -42,8 +43,8 @@ export const fresh: WrittenCode = {
   under_floor: false,
 };
 
-/** @param gift the goods that are given away where nothing else is chosen */
-export function offBy(by: WrittenOff['by'], gift: number): WrittenOff {
+/** @param goods those that are given away, or sold together, where nothing else is chosen */
+export function offBy(by: WrittenOff['by'], goods: number[]): WrittenOff {
   switch (by) {
     case 'percent':
       return { by, share: '' };
@@ -52,7 +53,9 @@ export function offBy(by: WrittenOff['by'], gift: number): WrittenOff {
     case 'pieces':
       return { by, of: 3, paid: 2 };
     case 'gift':
-      return { by, goods: gift };
+      return { by, goods: goods[0] ?? 0 };
+    case 'set':
+      return { by, goods: goods.slice(0, 2), price: '' };
     default:
       return { by };
   }

@@ -1,5 +1,7 @@
 // Written by `php artisan types` from the …View classes. Don't edit.
 
+import type { MoneyView } from './support';
+
 export interface CodeView {
   id: number;
   code: string;
@@ -20,6 +22,13 @@ export interface CodesView {
   goods: ShelfChoiceView[];
   currency: string;
   effect: string;
+}
+
+export interface SetOfferView {
+  apart: MoneyView;
+  keep: MoneyView | null;
+  keepApart: MoneyView | null;
+  words: string;
 }
 
 export interface ShelfChoiceView {

@@ -321,6 +321,7 @@ export interface TypedRungView {
   pieces: number;
   kind: string;
   value: string;
+  words: string;
 }
 
 export interface VariantSheetView {

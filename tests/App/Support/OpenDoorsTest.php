@@ -43,6 +43,7 @@ final class OpenDoorsTest extends AppTestCase
         'POST /basket/codes',
         'POST /basket/from/{link}',
         'POST /basket/link',
+        'POST /basket/set',
         'POST /basket/where',
         'POST /basket/{line}',
         'GET /checkout',

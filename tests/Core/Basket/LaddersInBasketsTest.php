@@ -148,12 +148,10 @@ final class LaddersInBasketsTest extends TestCase
      */
     private function lines(int $count): array
     {
-        $lines = [];
-        for ($n = 0; $n < $count; $n++) {
-            $lines[] = ['piece' => $this->dice->getInt(1, 2_000), 'pieces' => $this->dice->getInt(1, 5)];
-        }
-
-        return $lines;
+        return array_map(
+            fn (): array => ['piece' => $this->dice->getInt(1, 2_000), 'pieces' => $this->dice->getInt(1, 5)],
+            range(1, $count),
+        );
     }
 
     /**

@@ -17,6 +17,7 @@ use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Core\Basket\Codes\PercentOff;
 use WindowStall\Core\Basket\Codes\PiecesFree;
 use WindowStall\Core\Basket\Codes\Reduction;
+use WindowStall\Core\Basket\Codes\SetPrice;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
@@ -64,6 +65,38 @@ final class AllotmentTest extends TestCase
     public function test_what_is_taken_off_is_allotted_to_the_penny(string $off, array $taken): void
     {
         self::assertSame($taken, Allotment::of(self::lines(), [new Discount(1, self::off($off))])->lines);
+    }
+
+    /**
+     * @param  list<array{int, int, int, int}>  $lines  key, pieces, minor units, goods
+     * @param  array<int, int>  $taken
+     */
+    #[TestWith([[[7, 1, 1_595, 1], [8, 1, 450, 2]], [7 => 191, 8 => 54]], '20.45 for 18.00: 2.45 in proportion')]
+    #[TestWith([[[7, 2, 3_190, 1], [8, 1, 450, 2]], [7 => 191, 8 => 54]], 'one set, and a piece by itself')]
+    #[TestWith([[[7, 2, 3_190, 1], [8, 2, 900, 2]], [7 => 382, 8 => 108]], 'two sets')]
+    #[TestWith([[[6, 1, 1_495, 1], [7, 1, 1_595, 1], [8, 1, 450, 2]], [7 => 191, 8 => 54]], 'the dearer of two variants')]
+    #[TestWith([[[7, 1, 1_595, 1], [9, 3, 3_000, 3]], []], 'half of it is missing')]
+    #[TestWith([[[7, 1, 1_300, 1], [8, 1, 450, 2]], []], 'apart they cost less')]
+    public function test_goods_cost_their_price_together_for_each_set_there_is(array $lines, array $taken): void
+    {
+        $set = new Discount(1, new SetPrice(self::gbp(1_800), [1, 2]));
+        $lines = array_map(static fn (array $l): DiscountedLine => new DiscountedLine(...$l), $lines);
+        self::assertSame($taken, Allotment::of($lines, [$set])->lines);
+    }
+
+    public function test_a_set_that_would_bring_one_of_its_goods_under_its_floor_is_none(): void
+    {
+        $lines = [new DiscountedLine(7, 1, 1_595, 1), new DiscountedLine(8, 1, 450, 2)];
+        $set = static fn (int $floor): Discount => new Discount(1, new SetPrice(self::gbp(1_800), [1, 2]), floors: [8 => $floor]);
+        self::assertSame([7 => 191, 8 => 54], Allotment::of($lines, [$set(396)])->lines);
+        self::assertSame([], Allotment::of($lines, [$set(397)])->lines, 'half a set has no price');
+    }
+
+    public function test_a_share_comes_off_what_a_set_left(): void
+    {
+        $lines = [new DiscountedLine(7, 1, 1_595, 1), new DiscountedLine(8, 1, 450, 2)];
+        $codes = [new Discount(2, self::off('percent 1000')), new Discount(9, new SetPrice(self::gbp(1_800), [1, 2]))];
+        self::assertSame([9 => 245, 2 => 180], Allotment::of($lines, $codes)->codes);
     }
 
     public function test_it_holds_for_some_lines_and_from_a_least_value_on(): void
