@@ -21,14 +21,15 @@ final readonly class SetOffer
     /**
      * @param  list<string>  $missing  names of goods that can't be bought now
      * @param  Money  $apart  what they cost one by one
-     * @param  Money|null  $keep  of the set; null where a cost isn't known
+     * @param  Money|null  $price  of the set; null while it isn't said
+     * @param  Money|null  $keep  of the set; null where that isn't said or a cost isn't known
      * @param  Money|null  $keepApart  of one order with them at their own prices
      * @param  list<string>  $under  names of those whose share falls under their floor
      */
     private function __construct(
         public array $missing,
         public Money $apart,
-        public Money $price,
+        public ?Money $price,
         public ?Money $keep,
         public ?Money $keepApart,
         public array $under,
@@ -36,7 +37,7 @@ final readonly class SetOffer
     }
 
     /** @param  list<int>  $goods  listings */
-    public static function of(Stall $stall, array $goods, Money $price): self
+    public static function of(Stall $stall, array $goods, ?Money $price): self
     {
         $missing = $under = $chosen = [];
         foreach (Listing::of($stall)->with(Listing::FOR_FIGURES)->whereKey($goods)->orderBy('id')->get() as $listing) {
@@ -52,7 +53,7 @@ final readonly class SetOffer
         $landed = array_map(static fn (array $one): ?int => $one['variant']->landed?->minor, $chosen);
         $terms = $chosen === [] || in_array(null, $landed, true) ? null : $chosen[0]['figures']->terms;
         $costs = array_sum(array_filter($landed));
-        $shares = $chosen === [] ? [] : Shares::of(min($price->minor, $apart), array_column($chosen, 'minor'));
+        $shares = $chosen === [] ? [] : Shares::of(min($price->minor ?? $apart, $apart), array_column($chosen, 'minor'));
         foreach ($chosen as $n => $one) {
             $floor = $one['variant']->row->own_under_floor ? null : $one['figures']->recipeOf($one['variant'])->floor;
             if ($floor !== null && $landed[$n] !== null && ! $floor->met($shares[$n], $landed[$n], $one['figures']->terms)) {
@@ -62,17 +63,17 @@ final readonly class SetOffer
 
         return new self(
             $missing,
-            $price->with($apart),
+            $stall->money($apart),
             $price,
-            $terms === null ? null : $price->with($terms->keep($price->minor, $costs)[0]),
-            $terms === null ? null : $price->with($terms->keep($apart, $costs)[0]),
+            $terms === null || $price === null ? null : $stall->money($terms->keep($price->minor, $costs)[0]),
+            $terms === null ? null : $stall->money($terms->keep($apart, $costs)[0]),
             $under,
         );
     }
 
     public function isCheaper(): bool
     {
-        return $this->missing === [] && $this->price->minor < $this->apart->minor;
+        return $this->missing === [] && $this->price !== null && $this->price->minor < $this->apart->minor;
     }
 
     /** Of those that can be bought the one that keeps least at its own price. */

@@ -24,7 +24,9 @@ use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Policies\PolicyVersion;
 use WindowStall\Window\Window;
 use WindowStall\Window\Written\DressedGoods;
+use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\PageSays;
+use WindowStall\Window\Written\ShownNotes;
 use WindowStall\Window\Written\WrittenPage;
 
 /** The pages of goods, in the frame that the window gives every page. */
@@ -139,6 +141,29 @@ final readonly class ShopRenderer
         ] + self::named($page, $title));
     }
 
+    /**
+     * The list of notes.
+     *
+     * @param  int  $page  from 1
+     * @param  int  $count  of all of them
+     */
+    public function notes(Stall $stall, int $page, int $count): string
+    {
+        $heading = Speech::say('shop.notes.heading');
+
+        return $this->pages->page($stall, $this->pages->published($stall), 'notes', [
+            'title' => $page > 1 ? Speech::say('shop.list.page', title: $heading, page: $page) : $heading,
+            'description' => Speech::say('shop.notes.about', shop: $stall->name),
+            'shared' => self::front($stall),
+            'path' => '/notes'.($page > 1 ? '?page='.$page : ''),
+            'heading' => $heading,
+            'notes' => ShownNotes::latest($stall, ShownNotes::PAGE, ($page - 1) * ShownNotes::PAGE),
+            'page' => $page,
+            'pages' => (int) ceil($count / ShownNotes::PAGE),
+            'crumbs' => [['words' => $heading, 'href' => '/notes']],
+        ]);
+    }
+
     /** A page that the seller wrote, as it is being dressed. */
     public function sheet(Stall $stall, WrittenPage $page): string
     {
@@ -162,10 +187,14 @@ final readonly class ShopRenderer
     /** @return array<string, mixed> where it stands */
     private static function named(WrittenPage $page, string $title): array
     {
+        $note = $page->kind === PageKind::Note;
+        $above = $note ? [['words' => Speech::say('shop.notes.heading'), 'href' => '/notes']] : [];
+
         return [
             'path' => $page->address(),
             'heading' => $title,
-            'crumbs' => [['words' => $title, 'href' => $page->address()]],
+            'dated' => $note ? ShownNotes::day($page) : '',
+            'crumbs' => [...$above, ['words' => $title, 'href' => $page->address()]],
         ];
     }
 

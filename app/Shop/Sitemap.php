@@ -76,6 +76,10 @@ final class Sitemap
         foreach (WrittenPage::of($this->stall)->whereNotNull('shown')->where('hidden', false)->get() as $page) {
             $paths[$page->address()] = $page->shown_at;
         }
+        $latest = WrittenPage::notes($this->stall)->first();
+        if ($latest !== null) {
+            $paths['/notes'] = $latest->shown_at;
+        }
         foreach (PolicyVersion::now($this->stall) as $kind => $version) {
             $paths['/policies/'.$kind] = $version->published_at;
         }

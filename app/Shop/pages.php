@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 use WindowStall\Shop\Http\FeedController;
 use WindowStall\Shop\Http\ListController;
+use WindowStall\Shop\Http\NotesController;
 use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PublishedPagesController;
 use WindowStall\Shop\Http\RobotsController;
@@ -28,6 +29,9 @@ Route::get('/sitemap-{part}.xml', [RobotsController::class, 'part'])->name('site
 Route::get('/goods.json', [FeedController::class, 'first'])->name('feed');
 Route::get('/goods-{part}.json', [FeedController::class, 'part'])->name('feed.part')->where('part', '[0-9]{1,4}');
 Route::get('/pages/{slug}', [PublishedPagesController::class, 'page'])->name('page')->where('slug', '[a-z0-9-]+');
+Route::get('/notes', [NotesController::class, 'index'])->name('notes');
+Route::get('/notes.atom', [NotesController::class, 'feed'])->name('notes.feed');
+Route::get('/notes/{slug}', [NotesController::class, 'note'])->name('note')->where('slug', '[a-z0-9-]+');
 Route::get('/policies/{kind}', [PublishedPagesController::class, 'policy'])->name('policy')->where('kind', '[a-z]+');
 Route::get('/search', [ListController::class, 'search'])->name('search');
 Route::get('/search/suggest', [ListController::class, 'suggest'])->middleware('throttle:240,1')->name('suggest');

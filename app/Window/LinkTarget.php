@@ -10,7 +10,7 @@ use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Goods\WindowGoods;
 
 /**
- * Where something on a page leads, as it is saved: nowhere (""), all goods ("all"), all shelves ("shelves"), one of them
+ * Where something on a page leads, as it is saved: nowhere (""), all goods ("all"), all shelves ("shelves"), the notes ("notes"), one of them
  * ("shelf:ID"), one of the goods ("goods:ID"), what is tagged ("tag:NAME"), a page the seller wrote ("page:ID"), a policy
  * ("policy:KIND"), a section of the page ("at:ID"), or an address.
  */
@@ -32,7 +32,7 @@ final readonly class LinkTarget
 
         return match (true) {
             $said === '' => new self('', '', ''),
-            $said === 'all', $said === 'shelves' => new self($said, $said, ''),
+            in_array($said, ['all', 'shelves', 'notes'], true) => new self($said, $said, ''),
             preg_match('/^page:(\d{1,18})$/D', $said, $m) === 1 => new self($said, 'page', $m[1]),
             preg_match('/^policy:([a-z]{1,12})$/D', $said, $m) === 1 => new self($said, 'policy', $m[1]),
             preg_match('/^shelf:(\d{1,18})$/D', $said, $m) === 1 => new self($said, 'shelf', $m[1]),
@@ -52,6 +52,7 @@ final readonly class LinkTarget
         return match ($this->kind) {
             'all' => '/goods',
             'shelves' => '/shelves',
+            'notes' => $goods->papers()->notes ? '/notes' : null,
             'shelf' => $goods->shelves()[(int) $this->to]['href'] ?? null,
             'page' => $goods->papers()->page((int) $this->to),
             'policy' => $goods->papers()->policy($this->to),
@@ -69,6 +70,7 @@ final readonly class LinkTarget
         return match ($this->kind) {
             'all' => Speech::say('shop.everything'),
             'shelves' => Speech::say('shop.shelves.heading'),
+            'notes' => Speech::say('shop.notes.heading'),
             'shelf' => $goods->shelves()[(int) $this->to]['words'] ?? '',
             'page', 'policy' => $goods->papers()->ways()[$this->said] ?? '',
             'goods' => $goods->title((int) $this->to),
@@ -100,6 +102,7 @@ final readonly class LinkTarget
             $this->kind === 'page', $this->kind === 'policy' => $this->href($goods) === null
                 ? 'nowhere: it isn’t published'
                 : 'a page of yours',
+            $this->kind === 'notes' => $goods->papers()->notes ? 'your notes' : 'nowhere: no note is published',
             $count === null => $this->kind === 'at' ? 'further down' : 'another place',
             $count === 0 && $this->kind === 'shelf' => 'nothing stands on it',
             $count === 0 => 'nowhere any more',

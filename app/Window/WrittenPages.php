@@ -7,17 +7,22 @@ namespace WindowStall\Window;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\PolicyVersion;
+use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\WrittenPage;
 
 /** The written pages and policies of a stall that shoppers see, with their addresses. */
 final class WrittenPages
 {
     /**
-     * @param  array<int, array{title: string, href: string, hidden: bool}>  $pages
+     * @param  array<int, array{title: string, href: string, hidden: bool}>  $pages  notes aside
      * @param  list<string>  $policies
+     * @param  bool  $notes  whether there are any
      */
-    private function __construct(private readonly array $pages, private readonly array $policies)
-    {
+    private function __construct(
+        private readonly array $pages,
+        private readonly array $policies,
+        public readonly bool $notes,
+    ) {
     }
 
     /** The address of a page, or null where shoppers don't see it. */
@@ -51,7 +56,7 @@ final class WrittenPages
     {
         $phrases = $stall->phrases();
         $pages = [];
-        foreach (WrittenPage::of($stall)->whereNotNull('shown')->orderBy('id')->get() as $page) {
+        foreach (WrittenPage::of($stall)->where('kind', '<>', PageKind::Note)->whereNotNull('shown')->orderBy('id')->get() as $page) {
             $pages[$page->id] = [
                 'title' => $phrases->say($page->shown['title'] ?? $page->title),
                 'href' => $page->address(),
@@ -59,6 +64,10 @@ final class WrittenPages
             ];
         }
 
-        return new self($pages, array_map(strval(...), array_keys(PolicyVersion::now($stall))));
+        return new self(
+            $pages,
+            array_map(strval(...), array_keys(PolicyVersion::now($stall))),
+            WrittenPage::notes($stall)->exists(),
+        );
     }
 }

@@ -7,6 +7,9 @@ namespace WindowStall\Demo;
 /** What Quillet takes off at the till. */
 final class Codes
 {
+    /** Sold together, once half a year of orders is behind it. */
+    public const SET = ['goods' => ['jute-garden-twine', 'seed-tin-with-month-dividers'], 'price' => '21.50'];
+
     public const ALL = [
         [
             'code' => 'BEANS10',

@@ -161,6 +161,10 @@ final class MakeDemo extends Command
         });
         $this->step('what buyers say', fn () => (new Said($stall))->make());
         $this->step('what shoppers ask', fn () => (new Asked($stall))->make());
+        $this->step('notes, and what is sold together', function () use ($stall, $user): void {
+            (new Notes($stall, app(ChangePage::class)))->make($user);
+            $this->set($stall);
+        });
         $this->step('what suppliers were asked for and are owed', fn () => (new Dealings($stall))->make());
         $this->step('artwork, and what it lies on', fn () => (new Prints($stall))->make());
         $this->step('the night before today', fn () => $this->night($stall, $user));
@@ -320,6 +324,14 @@ final class MakeDemo extends Command
         foreach (Delivery::PACKING as $kind => $packing) {
             SupplierConnection::of($stall)->where('kind', $kind)->firstOrFail()->update($packing);
         }
+    }
+
+    /** Once all else is bought, so that what was bought before stands as it was paid. */
+    private function set(Stall $stall): void
+    {
+        $set = Codes::SET;
+        $goods = Listing::of($stall)->whereIn('slug', $set['goods'])->orderBy('id')->pluck('id')->all();
+        Code::of($stall)->create(CodeForm::read($stall, ['off' => ['by' => 'set', 'goods' => $goods, 'price' => $set['price']]], null));
     }
 
     private function handPrices(Stall $stall, User $user): void

@@ -160,6 +160,13 @@ return [
         'apart' => 'einzeln {apart}, spart {saves}',
         'put' => 'Alles in den Korb',
     ],
+    'notes' => [
+        'heading' => 'Notizen',
+        'about' => 'Notizen von {shop}.',
+        'newer' => 'Neuere Notizen',
+        'older' => 'Ältere Notizen',
+        'all' => 'Alle Notizen',
+    ],
     'making' => [
         'heading' => 'Wer es macht',
         'by' => 'Hergestellt von {maker}.',

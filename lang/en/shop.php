@@ -161,6 +161,13 @@ return [
         'apart' => '{apart} apart, saves {saves}',
         'put' => 'Put all in the basket',
     ],
+    'notes' => [
+        'heading' => 'Notes',
+        'about' => 'Notes of {shop}.',
+        'newer' => 'Newer notes',
+        'older' => 'Older notes',
+        'all' => 'All notes',
+    ],
     'making' => [
         'heading' => 'Who makes it',
         'by' => 'Made by {maker}.',

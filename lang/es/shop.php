@@ -160,6 +160,13 @@ return [
         'apart' => '{apart} por separado, ahorra {saves}',
         'put' => 'Poner todo en la cesta',
     ],
+    'notes' => [
+        'heading' => 'Notas',
+        'about' => 'Notas de {shop}.',
+        'newer' => 'Notas más recientes',
+        'older' => 'Notas más antiguas',
+        'all' => 'Todas las notas',
+    ],
     'making' => [
         'heading' => 'Quién lo hace',
         'by' => 'Hecho por {maker}.',

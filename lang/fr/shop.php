@@ -160,6 +160,13 @@ return [
         'apart' => '{apart} séparément, économise {saves}',
         'put' => 'Tout mettre au panier',
     ],
+    'notes' => [
+        'heading' => 'Carnet',
+        'about' => 'Le carnet de {shop}.',
+        'newer' => 'Notes plus récentes',
+        'older' => 'Notes plus anciennes',
+        'all' => 'Toutes les notes',
+    ],
     'making' => [
         'heading' => 'Qui le fait',
         'by' => 'Fabriqué par {maker}.',

@@ -160,6 +160,13 @@ return [
         'apart' => 'los {apart}, bespaart {saves}',
         'put' => 'Alles in het mandje',
     ],
+    'notes' => [
+        'heading' => 'Notities',
+        'about' => 'Notities van {shop}.',
+        'newer' => 'Nieuwere notities',
+        'older' => 'Oudere notities',
+        'all' => 'Alle notities',
+    ],
     'making' => [
         'heading' => 'Wie het maakt',
         'by' => 'Gemaakt door {maker}.',

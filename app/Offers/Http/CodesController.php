@@ -56,16 +56,18 @@ final class CodesController
         return new JsonResponse(CodesView::of($stall, CodeEffect::said($stall, $code->refresh())));
     }
 
-    /** What a set would come to; nothing is saved. */
+    /** What a set would come to, or only what its goods do while it has no price; nothing is saved. */
     public function set(Request $request, Stall $stall): JsonResponse
     {
-        $f = new Fields(['off' => ['by' => 'set'] + $request->json()->all()]);
+        $said = $request->json()->all();
+        $open = ($said['price'] ?? '') === '';
+        $f = new Fields(['off' => ['by' => 'set'] + ($open ? ['price' => '1'] : []) + $said]);
         $set = CodeNotation::read($f, 'off', $stall->currencyValue());
         if (! $set instanceof SetPrice || $f->problems() !== []) {
             throw ValidationException::withMessages($f->problems());
         }
 
-        return new JsonResponse(SetOfferView::of(SetOffer::of($stall, $set->goods, $set->price)));
+        return new JsonResponse(SetOfferView::of(SetOffer::of($stall, $set->goods, $open ? null : $set->price)));
     }
 
     /** One that orders used isn’t taken out: it is ended. */

@@ -39,6 +39,7 @@ final readonly class SetOfferView
                 '%s can’t be bought now, so the set isn’t offered until that changes.',
                 self::listed($offer->missing),
             ),
+            $offer->price === null => 'Say a price below that, and what the set keeps stands here.',
             ! $offer->isCheaper() => sprintf('Apart they come to %s; a set costs less.', MoneyView::text($offer->apart)),
             $offer->keep === null => 'What one of them costs you isn’t known, so what the set keeps isn’t either.',
             $offer->keep->isNegative() => 'The set loses money.',

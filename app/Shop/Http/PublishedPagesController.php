@@ -11,6 +11,7 @@ use WindowStall\Shop\Ready\ReadyPage;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Window\Policies\PolicyVersion;
+use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\PageSays;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -23,8 +24,18 @@ final readonly class PublishedPagesController
 
     public function page(Request $request, string $slug): Response
     {
+        return $this->written($request, $slug, null);
+    }
+
+    /** @param  PageKind|null  $kind  a note stands among notes, all others among pages */
+    public function written(Request $request, string $slug, ?PageKind $kind): Response
+    {
         $stall = ShopStall::of($request);
-        $page = WrittenPage::of($stall)->where('slug', $slug)->whereNotNull('shown')->first();
+        $page = WrittenPage::of($stall)
+            ->where('slug', $slug)
+            ->where('kind', $kind === null ? '<>' : '=', $kind ?? PageKind::Note)
+            ->whereNotNull('shown')
+            ->first();
         if ($page === null) {
             return $this->renderer->missing($stall);
         }

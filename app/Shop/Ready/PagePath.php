@@ -9,7 +9,7 @@ use WindowStall\Stall\StalePages;
 /** Where a page that can be kept ready stands in the shop, and what makes it stale. */
 final readonly class PagePath
 {
-    private const KEPT = '#^(?:/|(?:/[a-z]{2}(?:-[a-z]{2})?)?/(?:goods|shelves|pages|policies)(?:/[a-z0-9-]+)?|/[a-z]{2}(?:-[a-z]{2})?)$#D';
+    private const KEPT = '#^(?:/|(?:/[a-z]{2}(?:-[a-z]{2})?)?/(?:goods|shelves|pages|notes|policies)(?:/[a-z0-9-]+)?|/[a-z]{2}(?:-[a-z]{2})?)$#D';
 
     /** Of the home market, or of another below its prefix. */
     private const GOODS = '#^(?:/[a-z]{2}(?:-[a-z]{2})?)?/goods/([a-z0-9-]+)$#D';

@@ -86,7 +86,10 @@ final readonly class WrittenPagesController
             'search_title' => 'sometimes|present|nullable|string|max:200',
             'search_words' => 'sometimes|present|nullable|string|max:400',
             'hidden' => 'sometimes|boolean',
-        ], ['slug.required' => 'A page stands at an address.']);
+            'dated_on' => 'sometimes|required|date_format:Y-m-d|after:1970-01-01',
+        ], [
+            'dated_on.*' => 'A note is of a day.',
+            'slug.required' => 'A page stands at an address.']);
 
         return new JsonResponse(WrittenPageView::of($stall, $this->change->say($stall, $page, $typed)));
     }

@@ -71,6 +71,7 @@ final readonly class TileRow
             $way->kind === 'tag' => mb_strtoupper(mb_substr($way->to, 0, 1)).mb_substr($way->to, 1),
             $way->kind === 'all' => 'All of it',
             $way->kind === 'shelves' => 'All shelves',
+            $way->kind === 'notes' => 'Notes',
             default => '',
         };
     }

@@ -9,16 +9,21 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Written\DressedGoods;
 use WindowStall\Window\Written\PageKind;
+use WindowStall\Window\Written\WrittenPage;
 
 /** The pages a seller writes, those there could be, and how the policies stand. */
 final readonly class PagesView
 {
     private const TYPES = 60;
 
+    /** Notes listed, the latest first. */
+    private const NOTES = 60;
+
     /**
      * @param  list<WrittenPageView>  $pages
      * @param  array<string, string>  $missing  kinds of pages there aren't yet: kind → what it is called
      * @param  list<GoodsPageView>  $goods  how goods are shown: all of them first, then types, then single ones
+     * @param  list<WrittenNoteView>  $notes  the latest first
      * @param  list<string>  $types  of goods that have no page of their own yet
      */
     public function __construct(
@@ -29,6 +34,7 @@ final readonly class PagesView
         public array $types,
         public SoldOnlyView $only,
         public CornerTagsView $tags,
+        public array $notes,
     ) {
     }
 
@@ -55,6 +61,13 @@ final readonly class PagesView
             goods: array_values($goods->map(GoodsPageView::of(...))->all()),
             only: SoldOnlyView::of($stall),
             tags: CornerTagsView::of($stall),
+            notes: array_values(WrittenPage::dressed($stall)
+                ->where('kind', PageKind::Note)
+                ->orderByRaw('dated_on DESC NULLS FIRST, id DESC')
+                ->limit(self::NOTES)
+                ->get()
+                ->map(WrittenNoteView::of(...))
+                ->all()),
             types: self::types($stall, $goods->pluck('goods_type')->filter()->all()),
         );
     }

@@ -9,6 +9,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\SearchCutView;
 use WindowStall\Window\Goods\PicksGood;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\PageSays;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -17,6 +18,7 @@ final readonly class WrittenPageView
 {
     /**
      * @param  string  $stands  how it stands, in words
+     * @param  string  $datedOn  of a note: YYYY-MM-DD; "" until it is shown, and of all others
      * @param  bool  $shown  whether shoppers see it, or an earlier state of it
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class WrittenPageView
         public bool $hidden,
         public bool $shown,
         public string $stands,
+        public string $datedOn,
     ) {
     }
 
@@ -55,6 +58,7 @@ final readonly class WrittenPageView
             ),
             hidden: $page->hidden,
             shown: $shown,
+            datedOn: (string) $page->dated_on?->toDateString(),
             stands: match (true) {
                 ! $shown && $blank => 'Nothing is written on it yet.',
                 ! $shown => 'Shoppers don’t see it yet.',
@@ -76,7 +80,7 @@ final readonly class WrittenPageView
     /** @return list<self> */
     public static function all(Stall $stall): array
     {
-        $pages = WrittenPage::of($stall)->orderBy('id')->get();
+        $pages = WrittenPage::of($stall)->where('kind', '<>', PageKind::Note)->orderBy('id')->get();
         $goods = WindowGoods::of($stall);
 
         return array_values($pages->map(static fn (WrittenPage $p): self => self::of($stall, $p, $goods))->all());

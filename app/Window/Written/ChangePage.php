@@ -6,6 +6,7 @@ namespace WindowStall\Window\Written;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -20,8 +21,10 @@ use WindowStall\Window\Window;
 /** Makes pages, dresses them, shows them to shoppers and takes them away. */
 final readonly class ChangePage
 {
-    /** Pages a stall may have. */
+    /** Pages a stall may have besides its notes. */
     public const MOST = 100;
+
+    public const MOST_NOTES = 2_000;
 
     private const LETTERS = 60;
 
@@ -38,19 +41,24 @@ final readonly class ChangePage
     {
         return DB::transaction(function () use ($stall, $kind, $title, $goods): WrittenPage {
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
-            $pages = WrittenPage::dressed($stall)->get();
-            if ($pages->count() >= self::MOST) {
-                throw new Refusal(sprintf('A shop has up to %d pages.', self::MOST));
+            $note = $kind === PageKind::Note;
+            $of = WrittenPage::dressed($stall)->where('kind', $note ? '=' : '<>', PageKind::Note);
+            if ($of->count() >= ($note ? self::MOST_NOTES : self::MOST)) {
+                throw new Refusal($note
+                    ? sprintf('A shop has up to %s notes.', number_format(self::MOST_NOTES))
+                    : sprintf('A shop has up to %d pages.', self::MOST));
             }
+            $pages = $note ? $of->getModel()->newCollection() : $of->get();
             $there = $goods?->page($pages);
             if ($there !== null) {
                 return $there;
             }
-            if (! in_array($kind, [PageKind::Other, PageKind::Goods], true) && $pages->contains('kind', $kind)) {
+            if (! $kind->several() && $pages->contains('kind', $kind)) {
                 throw new Refusal(sprintf('There is a page “%s” already.', $kind->heading()));
             }
             $base = Str::limit(Str::slug($title) ?: $kind->value, self::LETTERS, '');
-            for ($n = 2, $slug = $base; $pages->contains('slug', $slug); $n++) {
+            $slugs = WrittenPage::dressed($stall)->where('slug', 'like', $base.'%')->pluck('slug');
+            for ($n = 2, $slug = $base; $slugs->contains($slug); $n++) {
                 $slug = $base.'-'.$n;
             }
             $title = mb_substr($title, 0, Heading::MOST);
@@ -81,6 +89,9 @@ final readonly class ChangePage
                 if ($said['slug'] === '' || $taken) {
                     throw new Refusal($taken ? 'Another page stands there.' : 'An address is made of letters.');
                 }
+            }
+            if (isset($said['dated_on']) && $said['dated_on'] > Clock::of($stall)->today()) {
+                throw new Refusal('A note isn’t dated ahead. Publish it when its day has come.');
             }
             $now->update($said);
             if ($now->shown !== null) {
@@ -134,7 +145,9 @@ final readonly class ChangePage
                 throw new Refusal(sprintf('Nothing stands on “%s” yet, so it isn’t published.', $now->title));
             }
 
-            return $this->turn($stall, $now, ['shown' => $now->says(), 'shown_at' => now()]);
+            $day = $now->kind === PageKind::Note ? ['dated_on' => $now->dated_on ?? Clock::of($stall)->today()] : [];
+
+            return $this->turn($stall, $now, ['shown' => $now->says(), 'shown_at' => now()] + $day);
         });
     }
 

@@ -14,6 +14,9 @@ enum PageKind: string
     case Questions = 'questions';
     case Other = 'other';
 
+    /** One of the stall's notes: it has a day, and stands with the others in a list. */
+    case Note = 'note';
+
     /** How goods are shown: all of them, those of a type, or a single one. */
     case Goods = 'goods';
 
@@ -24,8 +27,15 @@ enum PageKind: string
             self::Contact => 'Write to us',
             self::Questions => 'Questions',
             self::Other => 'A page',
+            self::Note => 'A note',
             self::Goods => 'All goods',
         };
+    }
+
+    /** Whether a shop has any number of them. */
+    public function several(): bool
+    {
+        return in_array($this, [self::Other, self::Note, self::Goods], true);
     }
 
     public function plan(): Plan

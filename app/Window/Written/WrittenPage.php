@@ -31,6 +31,7 @@ use WindowStall\Window\Section;
  * @property string|null $search_title
  * @property string|null $search_words
  * @property bool $hidden found only by whoever has its address
+ * @property Carbon|null $dated_on of a note: the day it is of, by the stall's clock; null until it is shown
  * @property int $version counts the savings of the working copy
  * @property list<string> $waved keys of findings that were waved away
  * @property string|null $goods_type of a goods page: those it is for; null for all, or for a single one
@@ -52,6 +53,7 @@ final class WrittenPage extends Model implements Dressed
             'sections' => 'array',
             'waved' => 'array',
             'hidden' => 'boolean',
+            'dated_on' => 'date',
             'shown' => 'array',
             'shown_at' => 'datetime',
         ];
@@ -69,6 +71,21 @@ final class WrittenPage extends Model implements Dressed
         return $stall->hasMany(self::class);
     }
 
+    /**
+     * The notes that stand in the shop's list, the latest first.
+     *
+     * @return HasMany<self, Stall>
+     */
+    public static function notes(Stall $stall): HasMany
+    {
+        return self::dressed($stall)
+            ->where('kind', PageKind::Note)
+            ->whereNotNull('shown')
+            ->where('hidden', false)
+            ->orderByDesc('dated_on')
+            ->orderByDesc('id');
+    }
+
     /** @return HasMany<self, Stall> those with a form for letters, though it may be hidden or out of its days */
     public static function withForm(Stall $stall): HasMany
     {
@@ -83,7 +100,7 @@ final class WrittenPage extends Model implements Dressed
 
     public function address(): string
     {
-        return '/pages/'.$this->slug;
+        return ($this->kind === PageKind::Note ? '/notes/' : '/pages/').$this->slug;
     }
 
     public function page(): int

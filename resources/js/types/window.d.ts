@@ -185,6 +185,7 @@ export interface PagesView {
   types: string[];
   only: SoldOnlyView;
   tags: CornerTagsView;
+  notes: WrittenNoteView[];
 }
 
 export interface ParticularsView {
@@ -364,6 +365,14 @@ export interface WindowGoodView {
   title: string;
 }
 
+export interface WrittenNoteView {
+  id: number;
+  title: string;
+  day: string;
+  stands: string;
+  shown: boolean;
+}
+
 export interface WrittenPageView {
   id: number;
   kind: string;
@@ -376,4 +385,5 @@ export interface WrittenPageView {
   hidden: boolean;
   shown: boolean;
   stands: string;
+  datedOn: string;
 }

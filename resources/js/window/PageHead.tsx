@@ -39,7 +39,7 @@ export function PageHead({ galley, page, wide, onWide }: Props) {
       <p role="status" data-changed={standing.changes > 0}>
         {galley.saving ? 'Saving…' : standing.words}
       </p>
-      {blank && page.kind !== 'other' && page.kind !== 'goods' && (
+      {blank && !['other', 'note', 'goods'].includes(page.kind) && (
         <Button small onClick={() => void galley.draft()}>
           Begin with a draft from your stall’s facts
         </Button>

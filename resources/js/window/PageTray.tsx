@@ -33,9 +33,10 @@ export function PageTray({ page, audit }: { page: WrittenPageView; audit: AuditV
         sayTrouble(e);
         return false;
       });
+  const folder = page.kind === 'note' ? 'notes' : 'pages';
   const stands = (
     <p className="leading-[2.1] text-mute">
-      It stands at /pages/
+      It stands at /{folder}/
       <CellField
         label="Address"
         value={page.slug}
@@ -54,6 +55,22 @@ export function PageTray({ page, audit }: { page: WrittenPageView; audit: AuditV
         <option value="hidden">seen only by whoever has its address</option>
       </select>
       .
+      {page.datedOn !== '' && (
+        <>
+          {' '}
+          It is of{' '}
+          <input
+            type="date"
+            aria-label="The day it is of"
+            value={page.datedOn}
+            onChange={(e) => {
+              if (e.target.value !== '') void say({ dated_on: e.target.value });
+            }}
+            className={PICK}
+          />
+          .
+        </>
+      )}
     </p>
   );
   const searched = (
@@ -97,7 +114,7 @@ export function PageTray({ page, audit }: { page: WrittenPageView; audit: AuditV
             open={open}
             onPull={pull('address')}
           >
-            /pages/{page.slug}
+            /{folder}/{page.slug}
           </TrayPart>
           <TrayPart name="search" label="Search engines show" open={open} onPull={pull('search')}>
             <span className="max-w-[52ch] truncate">{page.cut.title}</span>

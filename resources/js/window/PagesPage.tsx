@@ -9,6 +9,7 @@ import type { PagesView, PoliciesView, WrittenPageView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { CornerTags } from '@/window/CornerTags';
 import { GoodsPages } from '@/window/GoodsPages';
+import { NotesList } from '@/window/NotesList';
 import { ParticularsSentence } from '@/window/ParticularsSentence';
 import { PlacesOfWindow } from '@/window/PlacesOfWindow';
 import { PolicyPaper } from '@/window/PolicyPaper';
@@ -68,6 +69,7 @@ export default function PagesPage({ papers }: { papers: PagesView }) {
           Another page
         </Button>
       </div>
+      <NotesList notes={papers.notes} onWrite={() => make('note')} />
       <GoodsPages goods={papers.goods} types={papers.types} only={papers.only} />
       <CornerTags tags={papers.tags} />
       <section aria-labelledby="policies" className="px-6 pt-9">

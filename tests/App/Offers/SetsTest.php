@@ -41,6 +41,9 @@ final class SetsTest extends AppTestCase
         $figures = $this->postJson(route('codes.set', $this->stall), $this->set($apart - 200))->assertOk();
         self::assertSame($apart, $figures->json('apart.minor'));
         self::assertLessThan($figures->json('keepApart.minor'), $figures->json('keep.minor'), 'it keeps less than both apart');
+        $this->postJson(route('codes.set', $this->stall), ['price' => ''] + $this->set(1))
+            ->assertJsonPath('apart.minor', $apart)
+            ->assertJsonPath('keep', null);
         self::assertSame(0, Code::query()->count(), 'nothing is made by looking');
         self::assertStringNotContainsString('Together for less', $this->page($this->trowel));
 

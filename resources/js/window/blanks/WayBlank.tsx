@@ -15,6 +15,7 @@ export function WayBlank({ field, value, reach, places, onSay, only }: BlankProp
     { value: '', label: nowhere },
     { value: 'all', label: 'everything on the stall' },
     { value: 'shelves', label: 'all shelves' },
+    { value: 'notes', label: 'your notes' },
     ...reach.shelves.map((s) => ({ value: `shelf:${s.value}`, label: `the shelf ${s.label}` })),
     ...reach.pages.map((p) => ({ value: p.value, label: `the page ${p.label}` })),
     ...reach.tags.map((t) => ({ value: `tag:${t.value}`, label: `what is tagged ${t.label}` })),
@@ -99,6 +100,7 @@ function Way({ label, on, onChoose }: { label: string; on: boolean; onChoose: ()
 export function wayWords(said: string, reach: ReachView): string {
   if (said === 'all') return 'everything on the stall';
   if (said === 'shelves') return 'all shelves';
+  if (said === 'notes') return 'your notes';
   if (said.startsWith('shelf:')) {
     const shelf = reach.shelves.find((s) => `shelf:${s.value}` === said);
     return shelf ? `the shelf ${shelf.label}` : 'a shelf that is gone or empty';
