@@ -8,7 +8,7 @@ namespace WindowStall\Demo;
 final class Codes
 {
     /** Sold together, once half a year of orders is behind it. */
-    public const SET = ['goods' => ['jute-garden-twine', 'seed-tin-with-month-dividers'], 'price' => '21.50'];
+    public const SET = ['goods' => ['jute-garden-twine', 'seed-tin-with-month-dividers'], 'price' => '24.50'];
 
     public const ALL = [
         [

@@ -32,7 +32,7 @@ final readonly class Notes
             'Glass over winter salad',
             '<p>Lamb’s lettuce under glass grows on every mild day. Lift the cloche for an hour at noon, or it moulds. '
             .'What you cut before Christmas comes again in February.</p>',
-            ['bell-cloche'],
+            ['glass-bell-cloche'],
         ],
     ];
 
