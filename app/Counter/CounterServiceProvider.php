@@ -11,6 +11,7 @@ use WindowStall\Counter\ByMail\OrderBatch;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Payment\DemoPayments;
 use WindowStall\Counter\Payment\PaymentConnector;
+use WindowStall\Counter\Trying\TrialOrdersHere;
 use WindowStall\Delivery\DeliveredLately;
 use WindowStall\Offers\CodeUses;
 use WindowStall\Pricing\SoldInYear;
@@ -19,6 +20,7 @@ use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\OrdersUnderWay;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Trying\TrialOrders;
 
 /** What Counter gives and listens to. */
 final class CounterServiceProvider extends ServiceProvider
@@ -29,6 +31,7 @@ final class CounterServiceProvider extends ServiceProvider
         $this->app->bind(CodeUses::class, CodeUsesHere::class);
         $this->app->bind(DeliveredLately::class, DeliveredLatelyHere::class);
         $this->app->bind(PaymentConnector::class, DemoPayments::class);
+        $this->app->bind(TrialOrders::class, TrialOrdersHere::class);
         $this->app->bind(SoldInYear::class, SoldInYearHere::class);
         $this->app->bind(OrdersUnderWay::class, SupplierOrdersUnderWay::class);
     }

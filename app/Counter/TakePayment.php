@@ -9,6 +9,7 @@ use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Doubt\LookTwice;
+use WindowStall\Counter\Jobs\WeighTrial;
 use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentState;
@@ -19,6 +20,7 @@ use WindowStall\Counter\Sourcing\ShareOut;
 use WindowStall\Counter\Sourcing\ToSuppliers;
 use WindowStall\Counter\Told\TellKind;
 use WindowStall\Counter\Told\TellShopper;
+use WindowStall\Counter\Trying\TriedOrder;
 use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Tell;
 
@@ -253,6 +255,9 @@ final readonly class TakePayment
             $this->outOfBasket($order);
         }
         TellShelves::of($order);
+        if (TriedOrder::query()->whereKey($order->id)->exists()) {
+            WeighTrial::dispatch($order->stall_id)->afterCommit();
+        }
         TellShopper::of($order, TellKind::Thanks);
         if ($order->stall !== null) {
             Tell::of($order->stall, HookEvent::Paid, [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop;
 
+use Illuminate\Support\Carbon;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Written\ShownNote;
@@ -39,7 +40,7 @@ final readonly class NotesFeed
         $xml->writeElement('id', $this->at('/notes'));
         $xml->writeElement('title', $this->stall->name);
         $xml->writeElement('subtitle', Speech::say('shop.notes.heading'));
-        $xml->writeElement('updated', $changed === [] ? $this->stall->created_at->toAtomString() : max($changed));
+        $xml->writeElement('updated', $changed === [] ? $this->since()->toAtomString() : max($changed));
         $this->link($xml, 'self', $this->at('/notes.atom'), self::TYPE);
         $this->link($xml, 'alternate', $this->at('/notes'), 'text/html');
         $xml->startElement('author');
@@ -60,7 +61,7 @@ final readonly class NotesFeed
         $xml->writeElement('id', sprintf(
             'tag:%s,%s:note-%d',
             parse_url($this->stall->shopAddress('/'), PHP_URL_HOST),
-            $this->stall->created_at->format('Y-m-d'),
+            $this->since()->format('Y-m-d'),
             $note->id,
         ));
         $xml->writeElement('title', $note->title);
@@ -69,6 +70,12 @@ final readonly class NotesFeed
         $this->link($xml, 'alternate', $this->at($note->href), 'text/html');
         $xml->writeElement('summary', $note->words);
         $xml->endElement();
+    }
+
+    /** When the stall was set up: from then on its address is its own. */
+    private function since(): Carbon
+    {
+        return Carbon::parse((string) $this->stall->getAttribute('created_at'));
     }
 
     private function link(XMLWriter $xml, string $rel, string $href, string $type): void

@@ -94,7 +94,7 @@ final readonly class Content
      * @return array{
      *     format: int, look: array<string, mixed>,
      *     sections: list<array{id: string, kind: string, settings: array<string, mixed>, showing: array{hidden: bool,
-     * on: string, from: string, until: string}}>, }
+     * on: string, from: string, until: string, half?: string}}>, }
      */
     public function toArray(): array
     {

@@ -21,7 +21,7 @@ final readonly class Section
     /**
      * @return array{
      *     id: string, kind: string, settings: array<string, mixed>,
-     *     showing: array{hidden: bool, on: string, from: string, until: string},
+     *     showing: array{hidden: bool, on: string, from: string, until: string, half?: string},
      * }
      */
     public function toArray(): array

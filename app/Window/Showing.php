@@ -12,15 +12,24 @@ use WindowStall\Window\Sections\ShownPeriod;
 /** When and where a section shows. */
 final readonly class Showing
 {
+    /** To whom: everybody, or halves that shoppers are sent to by a coin. */
+    public const HALVES = ['' => '', 'first' => 'to one half', 'second' => 'to the other half'];
+
     public const ON = ['both' => 'everywhere', 'phone' => 'on phones only', 'wide' => 'on wide screens only'];
 
     /**
      * @param  string  $on  one of {@see self::ON}
      * @param  string  $from  the first day it shows, or empty
      * @param  string  $until  the last, or empty
+     * @param  string  $half  one of {@see self::HALVES}
      */
-    private function __construct(public bool $hidden, public string $on, public string $from, public string $until)
-    {
+    private function __construct(
+        public bool $hidden,
+        public string $on,
+        public string $from,
+        public string $until,
+        public string $half,
+    ) {
     }
 
     /**
@@ -37,8 +46,9 @@ final readonly class Showing
             throw new Refusal('A section can’t end before it begins.');
         }
         $on = is_string($said['on'] ?? null) && isset(self::ON[$said['on']]) ? $said['on'] : 'both';
+        $half = is_string($said['half'] ?? null) && isset(self::HALVES[$said['half']]) ? $said['half'] : '';
 
-        return new self(($said['hidden'] ?? false) === true, $on, $from, $until);
+        return new self(($said['hidden'] ?? false) === true, $on, $from, $until, $half);
     }
 
     /** What was stored; what can't be taken any more is as if it had never been said. */
@@ -51,10 +61,11 @@ final readonly class Showing
         }
     }
 
-    /** @return array{hidden: bool, on: string, from: string, until: string} */
+    /** @return array{hidden: bool, on: string, from: string, until: string, half?: string} */
     public function toArray(): array
     {
-        return ['hidden' => $this->hidden, 'on' => $this->on, 'from' => $this->from, 'until' => $this->until];
+        return ['hidden' => $this->hidden, 'on' => $this->on, 'from' => $this->from, 'until' => $this->until]
+            + ($this->half === '' ? [] : ['half' => $this->half]);
     }
 
     /** Whether shoppers see it today, on some screen. */
@@ -70,6 +81,7 @@ final readonly class Showing
             $this->hidden => 'hidden',
             ! $this->now() && $this->from > Clock::here()->today() => 'shows from '.$this->from,
             ! $this->now() => 'was shown until '.$this->until,
+            $this->half !== '' => self::HALVES[$this->half],
             $this->until !== '' => 'shows until '.$this->until,
             $this->on !== 'both' => self::ON[$this->on],
             default => '',

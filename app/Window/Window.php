@@ -11,6 +11,7 @@ use Illuminate\Support\Carbon;
 use WindowStall\Offers\Code;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\TagsOfGoods;
+use WindowStall\Window\Trying\Trial;
 use WindowStall\Window\Written\WrittenPage;
 
 /**
@@ -99,5 +100,6 @@ final class Window extends Model implements Dressed
             ...$pages->map(static fn (WrittenPage $page): ?Carbon => $page->publishedContent()?->turns()),
         ]);
         $this->update(['turns_at' => $times === [] ? null : min($times)]);
+        Trial::follow($stall, $this);
     }
 }

@@ -12,6 +12,9 @@ final readonly class TrialFigures
 
     private const DAYS_OF_WEEK = 7;
 
+    /** Days below which no pace is taken from. */
+    private const SHORTEST = 0.25;
+
     /**
      * @param  int  $first  orders from the first half
      * @param  int  $second  orders from the second
@@ -66,7 +69,7 @@ final readonly class TrialFigures
         $n = $this->orders();
         $left = max(0, SequentialTest::USUAL - $n);
 
-        return $n === 0 || $days <= 0 ? null : max(1, (int) ceil($left / ($n / $days) / self::DAYS_OF_WEEK));
+        return $n === 0 ? null : max(1, (int) ceil($left * max($days, self::SHORTEST) / $n / self::DAYS_OF_WEEK));
     }
 
     /** @return array{float, float} */

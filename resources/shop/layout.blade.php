@@ -32,6 +32,8 @@
 <link rel="stylesheet" href="{{ $assets->url('resources/shop/shop.css') }}">
 <link rel="stylesheet" href="{{ $style->sheet() }}" data-build>
 <style data-look>{!! $style->css() !!}</style>
+@if ($trial)<script src="{{ $assets->url('resources/shop/islands/half.ts') }}" data-trial="{{ $trial }}"></script>
+@endif
 <script type="module" src="{{ $assets->url('resources/shop/islands/shop.ts') }}"></script>
 @stack('islands')
 @if ($galley)<link rel="stylesheet" href="{{ $assets->url('resources/shop/galley.css') }}">

@@ -5,7 +5,7 @@ const section = (id: string, settings: Record<string, unknown> = {}): SectionDra
   id,
   kind: 'words',
   settings,
-  showing: { hidden: false, on: 'both', from: '', until: '' },
+  showing: { hidden: false, on: 'both', from: '', until: '', half: '' },
 });
 const copy = (...sections: SectionDraft[]): Copy => ({
   look: { name: 'Ground', wordmark: '', logo: null, logoOnDark: null, colours: ['#112233'] },

@@ -19,7 +19,7 @@ const note = (id: string, words: string): MarginNoteView => ({
   stays: null,
   sentence: [],
   settings: { words },
-  showing: { hidden: false, on: 'both', from: '', until: '', words: '' },
+  showing: { hidden: false, on: 'both', from: '', until: '', half: '', words: '' },
 });
 const standing = (changes: number) => ({ changes, words: '', sample: '', due: null, dueId: null });
 const look = { name: 'Barrow', wordmark: 'Q', logo: null, logoOnDark: null, colours: ['#000000'], choices: {} };

@@ -7,7 +7,7 @@ const section = (id: string, settings: Record<string, unknown> = {}): SectionDra
   id,
   kind: 'tiles',
   settings,
-  showing: { hidden: false, on: 'both', from: '', until: '' },
+  showing: { hidden: false, on: 'both', from: '', until: '', half: '' },
 });
 const page = (...sections: SectionDraft[]): Copy => ({
   look: { name: '', wordmark: '', logo: null, logoOnDark: null, colours: [] },

@@ -19,6 +19,7 @@ use WindowStall\Counter\Payment\PaymentConnection;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\PlaceOrder;
+use WindowStall\Counter\Trying\TriedOrder;
 use WindowStall\Offers\Code;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
@@ -121,6 +122,7 @@ final readonly class CheckoutController
         }
         try {
             $order = $place($stall, $basket, $contents, $form->typed, $by);
+            TriedOrder::note($stall, $order, $request);
             if ($form->news) {
                 SignUps::agree($stall, $form->typed['email'], Speech::say('till.checkout.consent'), 'checkout');
             }

@@ -17,6 +17,7 @@ use WindowStall\Window\Plan;
 use WindowStall\Window\Section;
 use WindowStall\Window\Sections\Goods\GoodsPart;
 use WindowStall\Window\ShareCard;
+use WindowStall\Window\Trying\Trial;
 use WindowStall\Window\Window;
 
 /**
@@ -230,7 +231,7 @@ final readonly class PageRenderer
             return '';
         }
         $data = $section->kind->data($section->settings, $goods);
-        $away = ! $section->showing->now() || $section->kind->stays($section->settings, $data) !== null;
+        $away = ! $section->showing->now() || ! self::isForSome($section, $goods->stall) || $section->kind->stays($section->settings, $data) !== null;
         if ($away && ! $galley) {
             return '';
         }
@@ -250,6 +251,14 @@ final readonly class PageRenderer
                 ] + $data,
             )->render(),
         )."\n";
+    }
+
+    /** Whether it is for everybody, or for a half that there is. */
+    private static function isForSome(Section $section, Stall $stall): bool
+    {
+        $half = $section->showing->half;
+
+        return $half === '' || $section->kind->always() || (Trial::now($stall)?->shows($half) ?? $half === 'first');
     }
 
     public function style(Content $content): LookStyle
@@ -278,11 +287,25 @@ final readonly class PageRenderer
                 'assets' => $this->assets,
                 'description' => '',
                 'path' => null,
+                'trial' => self::trial($stall, $data),
                 'markets' => isset($data['path']) ? self::markets($stall, $data['soldTo'] ?? null) : [],
             ],
         )->render();
 
         return MarketLinks::within($html, $stall->seen());
+    }
+
+    /**
+     * The trial for whose halves something stands on a page; null where nothing does.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    private static function trial(Stall $stall, array $data): ?int
+    {
+        $laid = implode('', array_filter($data, is_string(...)));
+        $now = str_contains($laid, ' half-') ? Trial::now($stall) : null;
+
+        return $now?->runs() === true && ! ($data['galley'] ?? false) ? $now->id : null;
     }
 
     /**

@@ -17,6 +17,7 @@ final readonly class GalleyView
 {
     /**
      * @param  list<MarginNoteView>  $notes  in the order of the page
+     * @param  HalvesView|null  $trial  of sections that shoppers see on any page
      * @param  list<string>  $skipped  kinds that the saved page has and the program doesn't know any more
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class GalleyView
         public StandingView $standing,
         public string $sheetUrl,
         public array $skipped,
+        public ?HalvesView $trial,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class GalleyView
             standing: StandingView::of($copy, $content),
             sheetUrl: $sheet,
             skipped: $content->skipped,
+            trial: HalvesView::of($stall),
         );
     }
 }

@@ -15,6 +15,7 @@ final readonly class ShowingView
         public string $on,
         public string $from,
         public string $until,
+        public string $half,
         public string $words,
     ) {
     }
@@ -26,6 +27,7 @@ final readonly class ShowingView
             on: $showing->on,
             from: $showing->from,
             until: $showing->until,
+            half: $showing->half,
             words: $showing->words(),
         );
     }

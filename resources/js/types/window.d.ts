@@ -57,6 +57,7 @@ export interface GalleyView {
   standing: StandingView;
   sheetUrl: string;
   skipped: string[];
+  trial: HalvesView | null;
 }
 
 export interface GoodsPageView {
@@ -65,6 +66,11 @@ export interface GoodsPageView {
   title: string;
   stands: string;
   shown: boolean;
+}
+
+export interface HalvesView {
+  verdict: string;
+  words: string[];
 }
 
 export interface HeroChoiceView {
@@ -305,6 +311,7 @@ export interface ShowingView {
   on: string;
   from: string;
   until: string;
+  half: string;
   words: string;
 }
 

@@ -36,6 +36,20 @@ export function ShowingLine({ section, kind, onShowing, onCopy, onRemove }: Prop
         <option value="phone">on phones only</option>
         <option value="wide">on wide screens only</option>
       </select>
+      {!kind?.always && (
+        <select
+          aria-label="To whom it shows"
+          className={WORD}
+          value={showing.half}
+          onChange={(e) => {
+            onShowing({ ...showing, half: e.target.value });
+          }}
+        >
+          <option value="">to everybody</option>
+          <option value="first">to one half of the shoppers</option>
+          <option value="second">to the other half</option>
+        </select>
+      )}
       from
       <input
         type="date"

@@ -14,6 +14,8 @@ export interface Showing {
   on: string;
   from: string;
   until: string;
+  /** Whom it is for: everybody (""), or one half of the shoppers. */
+  half: string;
 }
 
 export interface SectionDraft {
@@ -42,7 +44,13 @@ export const draftOfNote = ({ id, kind, settings, showing }: MarginNoteView): Se
   id,
   kind,
   settings,
-  showing: { hidden: showing.hidden, on: showing.on, from: showing.from, until: showing.until },
+  showing: {
+    hidden: showing.hidden,
+    on: showing.on,
+    from: showing.from,
+    until: showing.until,
+    half: showing.half,
+  },
 });
 
 export const copyOf = (galley: GalleyView): Copy => ({
@@ -69,7 +77,7 @@ export const newSection = (kind: SectionKindView): SectionDraft => ({
   id: `${kind.key}-${Date.now().toString(36)}`,
   kind: kind.key,
   settings: { ...kind.defaults },
-  showing: { hidden: false, on: 'both', from: '', until: '' },
+  showing: { hidden: false, on: 'both', from: '', until: '', half: '' },
 });
 
 /** The same with a section laid at a place. */
@@ -115,3 +123,11 @@ export function carried(step: Copy, before: Copy, after: Copy): Copy {
     { look, sections: kept },
   );
 }
+
+/** The page with one of two versions for everybody, and the other gone. */
+export const keepHalf = (copy: Copy, half: 'first' | 'second'): Copy => ({
+  ...copy,
+  sections: copy.sections
+    .filter((s) => s.showing.half === '' || s.showing.half === half)
+    .map((s) => (s.showing.half === '' ? s : { ...s, showing: { ...s.showing, half: '' } })),
+});

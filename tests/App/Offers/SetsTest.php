@@ -10,6 +10,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Offers\Code;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
@@ -60,6 +61,8 @@ final class SetsTest extends AppTestCase
     {
         $apart = $this->apart();
         $this->make($apart - 200);
+        // Nobody there can be asked for today's stock.
+        SupplierConnection::of($this->stall)->update(['address' => 'http://oakum.standins.localhost:9']);
         $shopper = new Shopper($this, $this->stall);
         $shopper->put($this->twine->variants()->firstOrFail());
         $shopper->send('post', '/basket/set', ['set' => Code::query()->value('id')])->assertRedirect('/basket');
@@ -68,6 +71,7 @@ final class SetsTest extends AppTestCase
         $shopper->send('get', '/basket')->assertSee('together for '.$this->pounds($apart - 200))->assertSee('−£2.00');
         $shopper->checkOut()->assertRedirect();
         $order = $shopper->pay($shopper->order())->refresh();
+        self::assertNotNull($order->paid_at);
         self::assertSame([$apart - 200 + $twine, 200], [$order->goods_minor, $order->discount_minor]);
 
         $line = $order->lines()->where('listing_variant_id', $this->trowel->variants()->firstOrFail()->id)->firstOrFail();
