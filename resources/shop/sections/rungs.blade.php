@@ -8,7 +8,8 @@
 @foreach (array_reverse($rungs) as $rung)
 <label class="rung"><input type="radio" name="quantity" value="{{ $rung->pieces }}" form="basket-form"
     @checked($rung->pieces === 1) data-rung="{{ count($rungs) - 1 - $loop->index }}"><span><b>{{
-    $say('shop.rungs.pieces', count: $rung->pieces) }}@if ($rung->words !== '')<i>{{ $rung->words }}</i>@endif</b> <b class="rung-total" data-rung-total>{{ $rung->toArray()['total'] }}</b>
+    $say('shop.rungs.pieces', count: $rung->pieces) }}@if ($rung->words !== '')<i>{{
+    $rung->words }}</i>@endif</b> <b class="rung-total" data-rung-total>{{ $rung->toArray()['total'] }}</b>
 <small data-rung-each>{{ $rung->toArray()['each'] }}</small> <small class="rung-why">@if ($rung->why() !== '')<em>{{ $rung->why()
     }}</em> @endif<span data-rung-saves>{{ $rung->toArray()['saves'] }}</span></small></span></label>
 @endforeach

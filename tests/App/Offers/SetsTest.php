@@ -54,7 +54,8 @@ final class SetsTest extends AppTestCase
             self::assertStringContainsString('Together for less', $html);
             self::assertStringContainsString($this->pounds($apart).' apart, saves £2.00', $html);
         }
-        self::assertStringContainsString('<option value="'.$this->trowel->variants()->firstOrFail()->id.'"', $this->page($this->twine), 'what there is to choose');
+        $option = '<option value="'.$this->trowel->variants()->firstOrFail()->id.'"';
+        self::assertStringContainsString($option, $this->page($this->twine), 'what there is to choose');
     }
 
     public function test_it_is_put_in_at_once_paid_at_its_price_and_half_of_it_given_back_to_the_penny(): void

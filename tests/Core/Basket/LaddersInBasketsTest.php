@@ -71,7 +71,11 @@ final class LaddersInBasketsTest extends TestCase
                 $ladder->prices($lines),
             );
             $off = Allotment::of(
-                array_map(static fn (int $at, BasketLine $l): DiscountedLine => new DiscountedLine($at, $l->quantity, $l->total()->minor), array_keys($basket), $basket),
+                array_map(
+                    static fn (int $at, BasketLine $l): DiscountedLine => new DiscountedLine($at, $l->quantity, $l->total()->minor),
+                    array_keys($basket),
+                    $basket,
+                ),
                 [
                     new Discount(1, new PercentOff(Rate::bp($this->dice->getInt(0, 3_000)))),
                     new Discount(2, new AmountOff(Money::gbp($this->dice->getInt(1, 500)))),
