@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop;
 
+use Illuminate\Support\Collection;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
@@ -56,6 +57,7 @@ final readonly class BasketContents
      * @param  Destination|null  $to  where it is to go; where its shopper said last, if nothing else is given
      * @param  string|null  $email  of the shopper, once it is said: some codes go by it
      * @param  bool  $reverse  sold without tax to a business that owes it itself
+     * @param  Collection<int, BasketRow>|null  $rows  what lies in it, where that isn't kept
      */
     public static function of(
         Stall $stall,
@@ -64,11 +66,12 @@ final readonly class BasketContents
         ?int $way = null,
         ?string $email = null,
         bool $reverse = false,
+        ?Collection $rows = null,
     ): self {
         $to ??= $basket?->destination($stall) ?? new Destination($stall->home_market);
         $stall = $stall->seenFrom($to->country);
         $market = $stall->seen();
-        $rows = $basket?->lines()->with('variant')->get() ?? collect();
+        $rows ??= $basket?->lines()->with('variant')->get() ?? collect();
         $listings = Listing::query()
             ->with(Listing::FOR_FIGURES)
             ->where('stall_id', $stall->id)

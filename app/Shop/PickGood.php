@@ -9,6 +9,8 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\PicksGood;
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\WrittenPage;
 
 /** Which of the goods the galley shows a goods page with: one that has much to show. */
@@ -25,5 +27,14 @@ final class PickGood implements PicksGood
         };
 
         return $listing === null ? null : GoodsPage::of(ListingFigures::of($stall, $listing));
+    }
+
+    public function known(Stall $stall, WrittenPage $page): array
+    {
+        return $page->kind === PageKind::Basket ? [
+            'basket' => TriedBasket::of($stall),
+            'trouble' => null,
+            'with' => WindowGoods::of($stall)->newest(1, TriedBasket::LINES)[0] ?? null,
+        ] : ListPage::all($stall);
     }
 }

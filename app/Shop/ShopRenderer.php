@@ -19,11 +19,11 @@ use WindowStall\Support\RichText;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\PicksGood;
-use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Policies\PolicyVersion;
 use WindowStall\Window\Window;
 use WindowStall\Window\Written\DressedGoods;
+use WindowStall\Window\Written\DressedPage;
 use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\PageSays;
 use WindowStall\Window\Written\ShownNotes;
@@ -101,26 +101,43 @@ final readonly class ShopRenderer
     /** A list of goods, narrowed as it was asked. */
     public function goodsList(Stall $stall, GoodsList $list, Narrowing $asked, FoundGoods $found): string
     {
-        $at = fn (array $with): string => $list->path.$asked->query($stall, $with + $list->asked);
-        $goods = WindowGoods::of($stall)->many($found->listings);
+        $laid = DressedPage::of($stall, PageKind::Lists)->saying($stall->phrases());
 
-        return $this->pages->page($stall, $this->pages->published($stall), 'list', [
-            'title' => $found->page > 1
-                ? Speech::say('shop.list.page', title: $list->title ?? $list->heading, page: $found->page)
-                : $list->title ?? $list->heading,
-            'description' => SearchCut::words($list->description),
-            'path' => $list->path.($found->page > 1 && ! $asked->narrows() ? '?page='.$found->page : ''),
-            'unlisted' => $asked->asks() || $list->searched !== null,
-            'list' => $list,
-            'asked' => $asked,
-            'found' => $found,
-            'goods' => $goods,
-            'shared' => $list->composed && $goods !== []
-                ? SharedPicture::composed($stall, $list->path)
-                : SharedPicture::of($stall, ($goods[0] ?? null)?->picture),
-            'at' => $at,
-            'crumbs' => [['words' => $list->heading, 'href' => $list->path]],
-        ]);
+        return $this->pages->dressed(
+            $stall,
+            $this->pages->published($stall),
+            $laid,
+            'list',
+            ListPage::of($stall, $list, $asked, $found),
+        );
+    }
+
+    /**
+     * The basket.
+     *
+     * @param  array<string, mixed>  $data  of its template
+     */
+    public function basket(Stall $stall, array $data): string
+    {
+        $laid = DressedPage::of($stall, PageKind::Basket)->saying($stall->phrases());
+
+        return $this->pages->dressed($stall, $this->pages->published($stall), $laid, 'basket', [
+            'title' => Speech::say('till.basket.heading'),
+            'description' => Speech::say('till.basket.about', shop: $stall->name),
+        ] + $data);
+    }
+
+    /** Lists of goods as they are being dressed, with all goods; the basket with some. */
+    private function dressedPage(Stall $stall, WrittenPage $page): string
+    {
+        $around = Window::query()->findOrFail($stall->id)->workingContent();
+        $known = app(PicksGood::class)->known($stall, $page);
+        $view = $page->kind === PageKind::Basket ? 'basket' : 'list';
+
+        return $this->pages->dressed($stall, $around, $page->workingContent(), $view, [
+            'title' => $page->title,
+            'unlisted' => true,
+        ] + $known, galley: true);
     }
 
     /** A page that the seller wrote, as it is published. */
@@ -167,6 +184,9 @@ final readonly class ShopRenderer
     /** A page that the seller wrote, as it is being dressed. */
     public function sheet(Stall $stall, WrittenPage $page): string
     {
+        if (in_array($page->kind, [PageKind::Lists, PageKind::Basket], true)) {
+            return $this->dressedPage($stall, $page);
+        }
         if ($page->isOfGoods()) {
             return $this->dressedGoods($stall, $page) ?? $this->bare(
                 $stall,

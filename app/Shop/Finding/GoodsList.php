@@ -7,6 +7,9 @@ namespace WindowStall\Shop\Finding;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use WindowStall\Core\Shelves\ShelfOrder;
+use WindowStall\Shelves\ShelfGoods;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 
 /** A list of goods as it is asked for: which goods, under which heading, at which address. */
 final readonly class GoodsList
@@ -33,5 +36,19 @@ final readonly class GoodsList
         public ?string $meant = null,
         public bool $composed = false,
     ) {
+    }
+
+    /** Everything in the window. */
+    public static function all(Stall $stall): self
+    {
+        return new self(
+            goods: static fn (?ShelfOrder $sort): Builder => ShelfGoods::ordered(
+                ShelfGoods::all($stall),
+                $sort ?? ShelfOrder::Newest,
+            ),
+            heading: Speech::say('shop.everything_here'),
+            path: '/goods',
+            description: Speech::say('shop.list.about_all', shop: $stall->name),
+        );
     }
 }

@@ -43,6 +43,12 @@ final readonly class Narrowing
     ) {
     }
 
+    /** By nothing. */
+    public static function none(): self
+    {
+        return new self([], [], null, null, null, false, false, null, 1);
+    }
+
     public static function of(Request $request, Stall $stall): self
     {
         $text = static fn (string $name): string => is_string($asked = $request->query($name)) ? trim($asked) : '';

@@ -231,9 +231,7 @@ final readonly class BasketController
         $stall = $stall->seenFrom($contents->delivery->to->country);
 
         return ShopResponse::html(
-            $this->renderer->page($stall, $this->renderer->published($stall), 'basket', [
-                'title' => Speech::say('till.basket.heading'),
-                'description' => Speech::say('till.basket.about', shop: $stall->name),
+            $this->renderer->basket($stall, [
                 'basket' => $contents,
                 'trouble' => $trouble,
                 'with' => self::goesWith($stall, $contents),

@@ -39,15 +39,7 @@ final readonly class ListController
     {
         $stall = ShopStall::of($request);
 
-        return $this->list($request, $stall, new GoodsList(
-            goods: fn (?ShelfOrder $sort): Builder => ShelfGoods::ordered(
-                ShelfGoods::all($stall),
-                $sort ?? ShelfOrder::Newest,
-            ),
-            heading: Speech::say('shop.everything_here'),
-            path: '/goods',
-            description: Speech::say('shop.list.about_all', shop: $stall->name),
-        ));
+        return $this->list($request, $stall, GoodsList::all($stall));
     }
 
     public function shelf(Request $request, string $slug): Response|RedirectResponse

@@ -17,6 +17,10 @@ final readonly class GoodsAround
 
     public function of(Stall $stall, Dressed $copy): WindowGoods
     {
+        $laid = $copy instanceof WrittenPage && $copy->kind->lays() && ! $copy->isOfGoods();
+        if ($laid) {
+            return WindowGoods::knowing($stall, $this->picks->known($stall, $copy));
+        }
         $picked = $copy instanceof WrittenPage && $copy->isOfGoods() ? $this->picks->pick($stall, $copy) : null;
 
         return WindowGoods::of($stall, $picked);

@@ -12,4 +12,11 @@ interface PicksGood
 {
     /** The one it is for, or else of those it is for the one that was in the window last; null where there is none. */
     public function pick(Stall $stall, WrittenPage $page): ?GoodInHand;
+
+    /**
+     * What the program's own part of a list of goods or of the basket is drawn from while it is dressed.
+     *
+     * @return array<string, mixed>
+     */
+    public function known(Stall $stall, WrittenPage $page): array;
 }

@@ -86,10 +86,12 @@ final class WindowGoods
           AND buyable
         SQL;
 
+    /** @param  array<string, mixed>  $own  what the part of a page that is the program's is drawn from */
     public function __construct(
         public readonly Stall $stall,
         public readonly ?GoodInHand $inHand = null,
         private readonly GoodsToBe $toBe = new GoodsToBe([]),
+        public readonly array $own = [],
     ) {
     }
 
@@ -97,6 +99,12 @@ final class WindowGoods
     public static function of(Stall $stall, ?GoodInHand $inHand = null): self
     {
         return new self($stall, $inHand);
+    }
+
+    /** @param  array<string, mixed>  $own  what the part of a page that is the program's is drawn from */
+    public static function knowing(Stall $stall, array $own): self
+    {
+        return new self($stall, own: $own);
     }
 
     /** As they would be with others in the window and on the shelves as well. */

@@ -39,7 +39,7 @@ final class WindowPhrases
         $said = [];
         foreach (WrittenPage::dressed($stall)->whereNotNull('shown')->orderBy('id')->get() as $page) {
             $title = $page->shown['title'] ?? $page->title;
-            foreach ($page->isOfGoods() ? [] : [$title, $page->search_title, $page->search_words] as $phrase) {
+            foreach ($page->kind->lays() ? [] : [$title, $page->search_title, $page->search_words] as $phrase) {
                 $said[] = ['phrase' => (string) $phrase, 'place' => $title, 'path' => $page->address()];
             }
             $content = $page->publishedContent();

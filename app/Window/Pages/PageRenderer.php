@@ -94,6 +94,27 @@ final readonly class PageRenderer
         return $this->page($stall, $around, 'goods', ['galley' => $galley] + $parts + $data);
     }
 
+    /**
+     * A page the program makes, among sections of its seller's.
+     *
+     * @param  Content  $around  the front page, in whose look it stands
+     * @param  Content  $laid  what stands on it
+     * @param  string  $view  one of the templates under resources/shop
+     * @param  array<string, mixed>  $data  of the template, and of the section that is the page's own
+     */
+    public function dressed(
+        Stall $stall,
+        Content $around,
+        Content $laid,
+        string $view,
+        array $data,
+        bool $galley = false,
+    ): string {
+        $parts = $this->laid($laid->wearing($around->look), WindowGoods::knowing($stall, $data), $galley);
+
+        return $this->page($stall, $around, $view, ['galley' => $galley] + $parts + $data);
+    }
+
     /** @return array<string, string> the sections of each place */
     private function laid(Content $content, WindowGoods $goods, bool $galley): array
     {
@@ -118,7 +139,7 @@ final readonly class PageRenderer
      */
     public static function places(Content $content): array
     {
-        if ($content->plan === Plan::Page) {
+        if (in_array($content->plan, [Plan::Page, Plan::Lists, Plan::Basket], true)) {
             return ['main' => array_map(static fn (Section $s): string => $s->id, $content->sections)];
         }
         if ($content->plan === Plan::Goods) {
@@ -248,7 +269,7 @@ final readonly class PageRenderer
                     'away' => $away,
                     'first' => $first,
                     'galley' => $galley,
-                ] + $data,
+                ] + $data + $goods->own,
             )->render(),
         )."\n";
     }

@@ -8,7 +8,7 @@ use ReflectionClass;
 use WindowStall\Support\Refusal;
 use WindowStall\Window\Plan;
 
-/** The kinds of section there are: every class in this folder and in Goods that is one. */
+/** The kinds of section there are: every class in this folder, in Goods and in Laid that is one. */
 final class SectionKinds
 {
     /** @var array<string, SectionKind>|null by key, in the order they are offered */
@@ -46,7 +46,7 @@ final class SectionKinds
             return self::$kinds;
         }
         $kinds = [];
-        foreach (glob(__DIR__.'/{*,Goods/*}.php', GLOB_BRACE) ?: [] as $file) {
+        foreach (glob(__DIR__.'/{*,Goods/*,Laid/*}.php', GLOB_BRACE) ?: [] as $file) {
             $class = __NAMESPACE__.strtr(substr($file, strlen(__DIR__), -strlen('.php')), '/', '\\');
             if (is_subclass_of($class, SectionKind::class) && ! (new ReflectionClass($class))->isAbstract()) {
                 $kinds[] = new $class;

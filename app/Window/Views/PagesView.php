@@ -8,6 +8,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Written\DressedGoods;
+use WindowStall\Window\Written\DressedPage;
 use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -23,6 +24,7 @@ final readonly class PagesView
      * @param  list<WrittenPageView>  $pages
      * @param  array<string, string>  $missing  kinds of pages there aren't yet: kind → what it is called
      * @param  list<GoodsPageView>  $goods  how goods are shown: all of them first, then types, then single ones
+     * @param  list<LaidPageView>  $laid  lists of goods and the basket
      * @param  list<WrittenNoteView>  $notes  the latest first
      * @param  list<string>  $types  of goods that have no page of their own yet
      */
@@ -35,6 +37,7 @@ final readonly class PagesView
         public SoldOnlyView $only,
         public CornerTagsView $tags,
         public array $notes,
+        public array $laid,
     ) {
     }
 
@@ -61,6 +64,10 @@ final readonly class PagesView
             goods: array_values($goods->map(GoodsPageView::of(...))->all()),
             only: SoldOnlyView::of($stall),
             tags: CornerTagsView::of($stall),
+            laid: array_map(
+                static fn (PageKind $kind): LaidPageView => LaidPageView::of($kind, DressedPage::page($stall, $kind)),
+                [PageKind::Lists, PageKind::Basket],
+            ),
             notes: array_values(WrittenPage::dressed($stall)
                 ->where('kind', PageKind::Note)
                 ->orderByRaw('dated_on DESC NULLS FIRST, id DESC')

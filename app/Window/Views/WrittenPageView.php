@@ -72,7 +72,12 @@ final readonly class WrittenPageView
     /** Where shoppers see it; a goods page at one of the goods it lays. */
     private static function seenAt(Stall $stall, WrittenPage $page): string
     {
-        $path = $page->isOfGoods() ? app(PicksGood::class)->pick($stall, $page)?->address() ?? '/goods' : $page->address();
+        $path = match ($page->kind) {
+            PageKind::Goods => app(PicksGood::class)->pick($stall, $page)?->address() ?? '/goods',
+            PageKind::Lists => '/goods',
+            PageKind::Basket => '/basket',
+            default => $page->address(),
+        };
 
         return $stall->shopAddress($path);
     }

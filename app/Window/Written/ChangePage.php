@@ -49,7 +49,8 @@ final readonly class ChangePage
                     : sprintf('A shop has up to %d pages.', self::MOST));
             }
             $pages = $note ? $of->getModel()->newCollection() : $of->get();
-            $there = $goods?->page($pages);
+            $alone = $kind->lays() && $kind !== PageKind::Goods;
+            $there = $alone ? $pages->firstWhere('kind', $kind) : $goods?->page($pages);
             if ($there !== null) {
                 return $there;
             }
@@ -123,7 +124,7 @@ final readonly class ChangePage
     /** A first text from the stall's facts; what stood there before can be gone back to in the galley. */
     public function draft(Stall $stall, WrittenPage $page, ?User $by = null): WrittenPage
     {
-        if ($page->isOfGoods()) {
+        if ($page->kind->lays()) {
             throw new Refusal('The words on the page of goods are drafted on the bench, with the goods.');
         }
         $content = Content::page(($this->draft)($stall, $page));
@@ -176,10 +177,10 @@ final readonly class ChangePage
         return $page;
     }
 
-    /** A goods page stands on every page of goods it is for. */
+    /** What lays pages stands on all of those. */
     private static function stale(Stall $stall, WrittenPage $page): void
     {
-        $page->isOfGoods() ? StalePages::frame($stall) : StalePages::lists($stall);
+        $page->kind->lays() ? StalePages::frame($stall) : StalePages::lists($stall);
     }
 
     private function locked(Stall $stall, WrittenPage $page): WrittenPage

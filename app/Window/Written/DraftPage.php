@@ -26,7 +26,7 @@ final class DraftPage
             PageKind::About => ['writing' => ['words' => $this->about($stall, $facts)]],
             PageKind::Contact => ['writing' => ['words' => $this->contact($facts)]],
             PageKind::Questions => ['questions' => ['asked' => $this->questions($facts)]],
-            PageKind::Other, PageKind::Note, PageKind::Goods => [],
+            PageKind::Other, PageKind::Note, PageKind::Goods, PageKind::Lists, PageKind::Basket => [],
         };
         $sections = $page->kind->begins($page->title);
         // Beside who is behind the stall, what is on it.

@@ -20,6 +20,15 @@ enum PageKind: string
     /** How goods are shown: all of them, those of a type, or a single one. */
     case Goods = 'goods';
 
+    /** How goods stand in lists: on shelves, under tags, found, and all of them. */
+    case Lists = 'lists';
+
+    /** How the basket is laid. */
+    case Basket = 'basket';
+
+    /** Those that {@see self::lays()} is true of. */
+    public const LAYING = [self::Goods, self::Lists, self::Basket];
+
     public function heading(): string
     {
         return match ($this) {
@@ -29,6 +38,8 @@ enum PageKind: string
             self::Other => 'A page',
             self::Note => 'A note',
             self::Goods => 'All goods',
+            self::Lists => 'Shelves and lists',
+            self::Basket => 'The basket',
         };
     }
 
@@ -38,9 +49,20 @@ enum PageKind: string
         return in_array($this, [self::Other, self::Note, self::Goods], true);
     }
 
+    /** Whether it lays pages that the program makes, instead of standing at an address of its own. */
+    public function lays(): bool
+    {
+        return in_array($this, self::LAYING, true);
+    }
+
     public function plan(): Plan
     {
-        return $this === self::Goods ? Plan::Goods : Plan::Page;
+        return match ($this) {
+            self::Goods => Plan::Goods,
+            self::Lists => Plan::Lists,
+            self::Basket => Plan::Basket,
+            default => Plan::Page,
+        };
     }
 
     /**
@@ -50,8 +72,14 @@ enum PageKind: string
      */
     public function begins(string $title): array
     {
-        if ($this === self::Goods) {
-            return DressedGoods::FIRST;
+        $laid = match ($this) {
+            self::Goods => DressedGoods::FIRST,
+            self::Lists => DressedPage::LISTS,
+            self::Basket => DressedPage::BASKET,
+            default => null,
+        };
+        if ($laid !== null) {
+            return $laid;
         }
         $kinds = match ($this) {
             self::Contact => ['writing', 'letter'],

@@ -62,7 +62,7 @@ final class WrittenPage extends Model implements Dressed
     /** @return HasMany<self, Stall> a stall's that stand at an address of their own */
     public static function of(Stall $stall): HasMany
     {
-        return self::dressed($stall)->where('kind', '<>', PageKind::Goods);
+        return self::dressed($stall)->whereNotIn('kind', PageKind::LAYING);
     }
 
     /** @return HasMany<self, Stall> a stall's, and those that say how its goods are shown */
@@ -134,7 +134,7 @@ final class WrittenPage extends Model implements Dressed
     /** Whether nothing is on it yet that shoppers would see. */
     public function blank(WindowGoods $goods): bool
     {
-        if ($this->isOfGoods()) {
+        if ($this->kind->lays()) {
             return false;
         }
         foreach ($this->workingContent()->sections as $section) {

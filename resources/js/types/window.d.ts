@@ -80,6 +80,14 @@ export interface HeroChoiceView {
   price: string;
 }
 
+export interface LaidPageView {
+  kind: string;
+  title: string;
+  id: number | null;
+  stands: string;
+  shown: boolean;
+}
+
 export interface LanguagesView {
   own: string;
   known: Record<string, string>;
@@ -192,6 +200,7 @@ export interface PagesView {
   only: SoldOnlyView;
   tags: CornerTagsView;
   notes: WrittenNoteView[];
+  laid: LaidPageView[];
 }
 
 export interface ParticularsView {

@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import type { GoodsPageView, SoldOnlyView, WrittenPageView } from '@/types/window';
+import type { GoodsPageView, LaidPageView, SoldOnlyView, WrittenPageView } from '@/types/window';
 import { Button } from '@/ui/Button';
 import { SoldOnly } from '@/window/SoldOnly';
 
@@ -11,13 +11,14 @@ interface Props {
   goods: GoodsPageView[];
   types: string[];
   only: SoldOnlyView;
+  laid: LaidPageView[];
 }
 
 /** How the pages of goods are laid: one for all, and others for what is to look different. */
-export function GoodsPages({ goods, types, only }: Props) {
+export function GoodsPages({ goods, types, only, laid }: Props) {
   const handle = useHandle();
-  const make = (goods_type?: string) =>
-    void send<WrittenPageView>('POST', route('window.pages.store', handle), { kind: 'goods', goods_type })
+  const make = (goods_type?: string, kind = 'goods') =>
+    void send<WrittenPageView>('POST', route('window.pages.store', handle), { kind, goods_type })
       .then((page) => router.visit(route('window.page', [handle, page.id])))
       .catch(sayTrouble);
   const all = goods.some((page) => page.of === 'all');
@@ -29,7 +30,7 @@ export function GoodsPages({ goods, types, only }: Props) {
       <p className="mb-3 max-w-[84ch] px-6 text-mute">
         Pictures, price, options, the ladder, when it is there: which parts stand on the page of each of your goods, and
         in which order. Goods of one type can have a page of their own; so can a single one; the way there is on its
-        listing.
+        listing. Shelves, with all other lists, and the basket are laid the same way.
       </p>
       <SoldOnly only={only} />
       <ul aria-label="Pages of goods" className="border-t border-line">
@@ -53,6 +54,22 @@ export function GoodsPages({ goods, types, only }: Props) {
             >
               {page.title}
             </Link>
+            <span className={clsx(page.shown ? 'text-mute' : 'text-ochre')}>{page.stands}</span>
+          </li>
+        ))}
+        {laid.map((page) => (
+          <li
+            key={page.kind}
+            className="flex flex-wrap items-baseline gap-x-5 border-b border-line bg-sheet px-6 py-2.5"
+            data-goods-page={page.kind}
+          >
+            <button
+              type="button"
+              className="name truncate text-left text-[17px] hover:underline max-md:basis-full md:w-64"
+              onClick={() => make(undefined, page.kind)}
+            >
+              {page.title}
+            </button>
             <span className={clsx(page.shown ? 'text-mute' : 'text-ochre')}>{page.stands}</span>
           </li>
         ))}

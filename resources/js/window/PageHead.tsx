@@ -39,7 +39,7 @@ export function PageHead({ galley, page, wide, onWide }: Props) {
       <p role="status" data-changed={standing.changes > 0}>
         {galley.saving ? 'Saving…' : standing.words}
       </p>
-      {blank && !['other', 'note', 'goods'].includes(page.kind) && (
+      {blank && !['other', 'note', 'goods', 'lists', 'basket'].includes(page.kind) && (
         <Button small onClick={() => void galley.draft()}>
           Begin with a draft from your stall’s facts
         </Button>
@@ -60,7 +60,9 @@ export function PageHead({ galley, page, wide, onWide }: Props) {
         <Ask button="Throw it away" title={`Throw “${page.title}” away?`} yes="Throw it away" onYes={remove}>
           {page.kind === 'goods'
             ? 'Its goods are shown again as those around them are.'
-            : 'Its words go with it. What led there is named in your menus.'}
+            : ['lists', 'basket'].includes(page.kind)
+              ? 'It is shown again as the program lays it.'
+              : 'Its words go with it. What led there is named in your menus.'}
         </Ask>
         <Button kind="do" disabled={standing.changes === 0 || galley.saving} onClick={() => show(true)}>
           Publish

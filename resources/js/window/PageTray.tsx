@@ -106,7 +106,7 @@ export function PageTray({ page, audit }: { page: WrittenPageView; audit: AuditV
   };
   return (
     <TrayBar open={open} onClose={() => setOpen(null)} drawer={open === null ? null : drawers[open]}>
-      {page.kind !== 'goods' && (
+      {!['goods', 'lists', 'basket'].includes(page.kind) && (
         <>
           <TrayPart
             name="address"

@@ -70,7 +70,7 @@ export default function PagesPage({ papers }: { papers: PagesView }) {
         </Button>
       </div>
       <NotesList notes={papers.notes} onWrite={() => make('note')} />
-      <GoodsPages goods={papers.goods} types={papers.types} only={papers.only} />
+      <GoodsPages goods={papers.goods} types={papers.types} only={papers.only} laid={papers.laid} />
       <CornerTags tags={papers.tags} />
       <section aria-labelledby="policies" className="px-6 pt-9">
         <h2 id="policies" className="name text-[21px]">
