@@ -71,8 +71,8 @@ final class DressedPagesTest extends AppTestCase
 
     public function test_the_galley_shows_both_with_goods_and_they_stand_at_no_address_of_their_own(): void
     {
-        foreach (['lists' => 'data-list', 'basket' => 'data-basket'] as $kind => $marked) {
-            $page = $this->dress($kind, [['id' => $kind === 'lists' ? 'listed' : 'basket', 'kind' => $kind === 'lists' ? 'listed' : 'basket', 'settings' => []]]);
+        foreach (['lists' => ['listed', 'data-list'], 'basket' => ['basket', 'data-basket']] as $kind => [$part, $marked]) {
+            $page = $this->dress($kind, [['id' => $part, 'kind' => $part, 'settings' => []]]);
             $galley = $this->pageProps($this->get(route('window.page', [$this->stall, $page])));
             self::assertNotContains('shots', array_column($galley['kinds'], 'key'));
             $this->get($galley['galley']['sheetUrl'])->assertOk()->assertSee($marked, false)->assertSee('/goods/rake', false);
