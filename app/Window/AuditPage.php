@@ -51,7 +51,8 @@ final readonly class AuditPage
 
         return new SectionFacts(
             id: $section->id,
-            sells: $cards !== []
+            sells: $kind->sells()
+                || $cards !== []
                 || ($data['tiles'] ?? []) !== []
                 || ($data['href'] ?? null) !== null
                 || ($data['good'] ?? null) !== null,

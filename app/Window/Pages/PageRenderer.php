@@ -252,7 +252,7 @@ final readonly class PageRenderer
             return '';
         }
         $data = $section->kind->data($section->settings, $goods);
-        $away = ! $section->showing->now() || ! self::isForSome($section, $goods->stall) || $section->kind->stays($section->settings, $data) !== null;
+        $away = ! $section->showing->now() || ! self::isForSome($section, $goods->stall, $galley) || $section->kind->stays($section->settings, $data) !== null;
         if ($away && ! $galley) {
             return '';
         }
@@ -274,12 +274,12 @@ final readonly class PageRenderer
         )."\n";
     }
 
-    /** Whether it is for everybody, or for a half that there is. */
-    private static function isForSome(Section $section, Stall $stall): bool
+    /** Whether it is for everybody, or for a half that there is; in the galley, too, for one that there will be. */
+    private static function isForSome(Section $section, Stall $stall, bool $galley): bool
     {
         $half = $section->showing->half;
 
-        return $half === '' || $section->kind->always() || (Trial::now($stall)?->shows($half) ?? $half === 'first');
+        return $half === '' || $section->kind->always() || (Trial::now($stall)?->shows($half) ?? ($galley || $half === 'first'));
     }
 
     public function style(Content $content): LookStyle

@@ -100,6 +100,12 @@ abstract class SectionKind
         return false;
     }
 
+    /** Whether goods stand in it or can be bought in it, whatever its settings are. */
+    public function sells(): bool
+    {
+        return false;
+    }
+
     /** Whether there is always exactly one. */
     public function always(): bool
     {

@@ -135,7 +135,7 @@ export default function GalleyPage({ galley: given, kinds, reach, front, page }:
           <Findings findings={audit.findings.filter((f) => f.section === null)} onMend={mend} onWave={wave} />
         </div>
       )}
-      <TrialNote trial={given.trial} copy={galley.copy} onChange={change} />
+      <TrialNote trial={galley.trial} copy={galley.copy} onChange={change} />
       {given.skipped.length > 0 && (
         <p className="mx-6 mb-2 flex-none border-l-4 border-ochre bg-ochre-soft px-3 py-2">
           {`This page had sections of a kind that there isn’t any more (${given.skipped.join(', ')}). They were left out.`}

@@ -18,6 +18,7 @@ export function useGalley(given: GalleyView, page: number | null, lay: (patch: P
   const [notes, setNotes] = useState(() => new Map(given.notes.map((n) => [n.id, n])));
   const [look, setLook] = useState<LookView>(given.look);
   const [standing, setStanding] = useState(given.standing);
+  const [trial, setTrial] = useState(given.trial);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
   const version = useRef(given.version);
@@ -36,6 +37,7 @@ export function useGalley(given: GalleyView, page: number | null, lay: (patch: P
   function take(galley: GalleyView, isNew: boolean): void {
     version.current = galley.version;
     setStanding(galley.standing);
+    setTrial(galley.trial);
     setLook(galley.look);
     setNotes(new Map(galley.notes.map((n) => [n.id, n])));
     if (isNew) {
@@ -108,6 +110,7 @@ export function useGalley(given: GalleyView, page: number | null, lay: (patch: P
     notes,
     look,
     standing,
+    trial,
     trouble,
     saving,
     setTrouble,

@@ -31,6 +31,11 @@ final class Basket extends SectionKind
         return Plan::Basket;
     }
 
+    public function sells(): bool
+    {
+        return true;
+    }
+
     public function always(): bool
     {
         return true;

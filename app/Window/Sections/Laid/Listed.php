@@ -41,6 +41,11 @@ final class Listed extends SectionKind
         return Plan::Lists;
     }
 
+    public function sells(): bool
+    {
+        return true;
+    }
+
     public function always(): bool
     {
         return true;
