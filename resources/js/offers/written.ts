@@ -70,9 +70,25 @@ export function sent(code: WrittenCode): Record<string, unknown> {
   const blank = (typed: string | null) => (typed === null || typed.trim() === '' ? null : typed.trim());
   return {
     ...code,
-    off: code.off.by === 'pieces' ? { ...code.off, of: whole(code.off.of), paid: whole(code.off.paid) } : code.off,
+    off: sentOff(code.off, whole),
     most_uses: whole(code.most_uses),
     most_each: whole(code.most_each),
     least: blank(code.least),
   };
+}
+
+/** An amount as people write it, as the server reads it. */
+const amount = (typed: string) => typed.trim().replace(',', '.');
+
+function sentOff(off: WrittenOff, whole: (typed: number | string) => number | string | null): Record<string, unknown> {
+  switch (off.by) {
+    case 'pieces':
+      return { ...off, of: whole(off.of), paid: whole(off.paid) };
+    case 'amount':
+      return { ...off, amount: amount(off.amount) };
+    case 'set':
+      return { ...off, price: amount(off.price) };
+    default:
+      return off;
+  }
 }

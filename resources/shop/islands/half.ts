@@ -1,6 +1,6 @@
 /**
  * Sends a shopper to one half of a trial by a coin, and always to the same one: before anything is drawn, so that nothing
- * jumps. Nothing of it but the half goes anywhere, with an order that is placed. Loaded as a plain script: it has no imports.
+ * jumps. Nothing of it but the half goes anywhere, with an order that is placed. Loaded as a plain script: it imports and exports nothing.
  */
 {
   const trial = document.currentScript?.dataset.trial ?? '';
@@ -11,3 +11,4 @@
   }
   if (half === 'b') document.documentElement.dataset.half = 'second';
 }
+export {};
