@@ -37,6 +37,12 @@ return [
         'question ask answer faq shopper goods product page',
     ],
     [
+        'What is left before the shop opens',
+        'opening',
+        'open launch go live ready checklist todo missing readiness publish store',
+        'What stops the shop from opening, what would be a pity, and where each is mended.',
+    ],
+    [
         'A first shop from one sentence',
         'opening.first',
         'first shop niche start begin build generate template homepage quick new stall beginner',

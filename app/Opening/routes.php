@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Opening\Http\FirstShopController;
+use WindowStall\Opening\Http\LeftController;
 use WindowStall\Stall\Http\InStall;
 
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/opening')->group(function (): void {
+    Route::get('/', [LeftController::class, 'show'])->name('opening');
     Route::get('/first', [FirstShopController::class, 'show'])->name('opening.first');
     Route::post('/first', [FirstShopController::class, 'begin'])->name('opening.first.begin');
     Route::get('/first/now', [FirstShopController::class, 'now'])->name('opening.first.now');

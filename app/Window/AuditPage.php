@@ -41,6 +41,20 @@ final readonly class AuditPage
         return AuditView::of($findings, PhoneAudit::figures($measured, $facts), $measured);
     }
 
+    /** @return list<string> what leads nowhere on what shoppers see of a page */
+    public function leadNowhere(Stall $stall, Window|WrittenPage $page): array
+    {
+        $goods = $this->around->of($stall, $page);
+        $said = [];
+        foreach ($page->publishedContent()->sections ?? [] as $section) {
+            if ($section->showing->now()) {
+                array_push($said, ...array_column(self::nowhere($section, $goods), 'words'));
+            }
+        }
+
+        return array_values(array_map(strval(...), $said));
+    }
+
     private static function facts(Section $section, WindowGoods $goods): SectionFacts
     {
         $kind = $section->kind;

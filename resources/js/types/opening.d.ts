@@ -41,3 +41,19 @@ export interface LaidWayView {
   front: string;
   goods: string;
 }
+
+export interface LeftItemView {
+  stops: boolean;
+  head: string;
+  words: string;
+  href: string;
+  button: string;
+}
+
+export interface WhatIsLeftView {
+  head: string;
+  items: LeftItemView[];
+  stands: string[];
+  open: boolean;
+  stops: number;
+}

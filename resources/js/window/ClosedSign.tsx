@@ -1,3 +1,4 @@
+import { Link } from '@inertiajs/react';
 import { turnSign } from '@/lib/turnSign';
 import { useFrame, useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
@@ -11,7 +12,10 @@ export function ClosedSign() {
     <div className="flex flex-none items-center gap-4 border-y border-line bg-ochre-soft px-6 py-2" data-closed>
       <p>
         <b className="font-semibold text-ochre">The shop is closed.</b> Shoppers see its name and that it isn’t open;
-        you see it whole.
+        you see it whole.{' '}
+        <Link href={route('opening', handle)} className="underline underline-offset-4">
+          What is left before it opens
+        </Link>
       </p>
       <Button small className="ml-auto font-semibold!" onClick={() => turnSign(handle, true)}>
         Open the shop

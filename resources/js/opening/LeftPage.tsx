@@ -1,0 +1,99 @@
+import { Head, Link } from '@inertiajs/react';
+import { turnSign } from '@/lib/turnSign';
+import { useHandle } from '@/lib/useStall';
+import type { LeftItemView, WhatIsLeftView } from '@/types/opening';
+import { Ask } from '@/ui/Ask';
+import { Button } from '@/ui/Button';
+
+/** What is left before the shop opens, what would be a pity, and what stands; worked out, never ticked. */
+export default function LeftPage({ left }: { left: WhatIsLeftView }) {
+  const handle = useHandle();
+  return (
+    <div className="px-6 pt-5 pb-16">
+      <Head title="What is left" />
+      <h1 className="name max-w-[60ch] text-[24px]" data-stops={left.stops}>
+        {left.head}
+      </h1>
+      <p className="mt-1 mb-6 text-mute">Looked at all of it just now. Nothing here is ticked by hand.</p>
+      <ul aria-label="What is left" className="max-w-[760px] border-t border-line">
+        {left.items.map((item) => (
+          <Item key={item.head} item={item} />
+        ))}
+      </ul>
+      {left.stands.length > 0 && (
+        <p className="max-w-[760px] py-4 text-[14px] leading-[1.8] text-mute">
+          <b className="font-semibold text-see">Stands:</b> {left.stands.join(' · ')}
+        </p>
+      )}
+      <div className="mt-4 flex max-w-[760px] items-center gap-5 border-t-2 border-ink pt-5">
+        <Sign open={left.open} />
+        <p className="min-w-0 flex-1">
+          {left.open
+            ? 'Shoppers are let in. Closed, they see the shop’s name and that it is closed; orders that were made stay where they are.'
+            : 'Shoppers see the shop’s name and that it isn’t open; you see it whole.'}
+        </p>
+        {left.open ? (
+          <Button onClick={() => turnSign(handle, false)}>Close it</Button>
+        ) : left.stops === 0 ? (
+          <Button kind="do" onClick={() => turnSign(handle, true)}>
+            Open
+          </Button>
+        ) : (
+          <Ask
+            button="Open all the same"
+            title="Open though something stops it?"
+            yes="Open all the same"
+            onYes={() => turnSign(handle, true)}
+          >
+            {left.items
+              .filter((item) => item.stops)
+              .map((item) => item.head + '.')
+              .join(' ')}
+          </Ask>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Item({ item }: { item: LeftItemView }) {
+  return (
+    <li
+      className={`flex items-center gap-6 border-b border-line py-3 pl-5 ${
+        item.stops ? 'border-l-[3px] border-l-loss bg-sheet pr-4' : 'border-l-[3px] border-l-transparent pr-4'
+      }`}
+      data-left={item.stops ? 'stops' : 'pity'}
+    >
+      <div className="min-w-0 flex-1">
+        <h2 className="name text-[17px]">
+          {item.stops && <span className="sr-only">Stops it: </span>}
+          {item.head}
+        </h2>
+        <p className="text-[14px] text-mute">{item.words}</p>
+      </div>
+      <Link
+        href={item.href}
+        className={
+          item.stops
+            ? 'flex-none rounded-md bg-ink px-3.5 py-2 text-[14px] font-semibold text-sheet'
+            : 'flex-none rounded-md border border-rule px-3.5 py-2 text-[14px] font-semibold'
+        }
+      >
+        {item.button}
+      </Link>
+    </li>
+  );
+}
+
+/** The sign on the door, as it hangs now. */
+function Sign({ open }: { open: boolean }) {
+  return (
+    <svg viewBox="0 0 60 50" width="60" height="50" role="img" aria-label={open ? 'open' : 'closed'}>
+      <path d="M10 20 30 4l20 16" fill="none" stroke="currentColor" strokeWidth="1.5" className="text-mute" />
+      <rect x="2" y="20" width="56" height="28" rx="3" className={open ? 'fill-see' : 'fill-loss'} />
+      <text x="30" y="38" textAnchor="middle" fontSize="12" fontWeight="600" className="fill-sheet">
+        {open ? 'open' : 'closed'}
+      </text>
+    </svg>
+  );
+}
