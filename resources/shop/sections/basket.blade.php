@@ -30,9 +30,11 @@
 @foreach ($basket->codes->used as $used)@if ($used['typed'] !== '')<form method="post" action="/basket/codes"
     class="code-out"><button type="submit" name="drop" value="{{ $used['typed'] }}" class="small">{{
     $say('till.codes.take_out', code: $used['typed']) }}</button></form>@endif @endforeach
-@if ($settings['codes'] === 'asked')<details class="code"><summary>{{ $say('till.codes.have') }}</summary><form method="post" action="/basket/codes"><label class="sr"
+@if ($settings['codes'] === 'asked')
+<details class="code"><summary>{{ $say('till.codes.have') }}</summary><form method="post" action="/basket/codes"><label class="sr"
     for="code">{{ $say('till.codes.code') }}</label><input id="code" name="code" type="text" autocapitalize="characters" autocomplete="off"
-    required> <button type="submit" class="small">{{ $say('till.codes.use') }}</button></form></details>@endif
+    required> <button type="submit" class="small">{{ $say('till.codes.use') }}</button></form></details>
+@endif
 @if ($settings['along'] === 'offered')<form method="post" action="/basket/link" class="code-out"><button type="submit" class="small">{{
     $say('till.basket.take_along') }}</button></form>@endif
 @php($countries = WindowStall\Stall\Terms\Places::countries($stall))
