@@ -55,14 +55,18 @@ final class LeftTest extends AppTestCase
         $connection = SupplierConnection::of($this->stall)->firstOrFail();
         $window = $this->wording('Read this and change it');
 
-        $this->broken('Oakum Depot couldn’t be read', fn () => $connection->update(['trouble' => 'Oakum didn’t answer.']), fn () => $connection->update(['trouble' => null]));
+        $this->broken(
+            'Something is amiss with Oakum Depot',
+            fn () => $connection->update(['trouble' => 'Oakum didn’t answer.']),
+            fn () => $connection->update(['trouble' => null]),
+        );
         $this->broken(
             'Payment still runs as a test',
             fn () => PaymentConnection::of($this->stall)->update(['live' => false]),
             fn () => PaymentConnection::of($this->stall)->update(['live' => true]),
         );
         $this->broken(
-            'Pictures say nothing to those who don’t see them',
+            'Pictures say only their name to those who don’t see them',
             fn () => Picture::query()->where('listing_id', $listing->id)->update(['alt' => null]),
             fn () => Picture::query()->where('listing_id', $listing->id)->update(['alt' => 'A pot']),
         );

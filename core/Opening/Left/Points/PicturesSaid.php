@@ -19,7 +19,7 @@ final class PicturesSaid implements LeftPoint
     {
         return $facts->wordless === [] ? null : new LeftItem(
             Weight::Pity,
-            'Pictures say nothing to those who don’t see them',
+            'Pictures say only their name to those who don’t see them',
             sprintf('%s: %s. Say what they show, under their pictures.', Plural::of(count($facts->wordless), 'thing'), Named::few($facts->wordless)),
             MendedAt::Bench,
             'To the bench',

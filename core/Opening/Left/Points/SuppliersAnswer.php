@@ -23,8 +23,8 @@ final class SuppliersAnswer implements LeftPoint
 
         return $name === null ? null : new LeftItem(
             Weight::Stops,
-            sprintf('%s couldn’t be read', Named::few(array_keys($facts->failing))),
-            sprintf('%s Stock and costs are as they were before.', $facts->failing[$name]),
+            'Something is amiss with '.Named::few(array_keys($facts->failing)),
+            $facts->failing[$name],
             MendedAt::Source,
             'See why',
         );

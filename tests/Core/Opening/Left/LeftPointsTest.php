@@ -59,9 +59,9 @@ final class LeftPointsTest extends TestCase
         yield 'drafted texts' => [new OwnWords, ['untouched' => 6], 'stops', '6 texts still read as the program drafted them'];
         yield 'a link' => [new LeadsSomewhere, ['nowhere' => ['the front page' => ['Gifts']]], 'pity', 'A link leads nowhere'];
         yield 'links' => [new LeadsSomewhere, ['nowhere' => ['the front page' => $two]], 'pity', 'Links lead nowhere'];
-        yield 'pictures' => [new PicturesSaid, ['wordless' => $two], 'pity', 'Pictures say nothing to those who don’t see them'];
+        yield 'pictures' => [new PicturesSaid, ['wordless' => $two], 'pity', 'Pictures say only their name to those who don’t see them'];
         yield 'a title' => [new TitlesFit, ['longTitles' => ['Twine']], 'pity', 'Search engines cut 1 title'];
-        yield 'a supplier' => [new SuppliersAnswer, ['failing' => ['Oakum' => 'It didn’t answer.']], 'stops', 'Oakum couldn’t be read'];
+        yield 'a supplier' => [new SuppliersAnswer, ['failing' => ['Oakum' => 'It didn’t answer.']], 'stops', 'Something is amiss with Oakum'];
         yield 'no supplier' => [new SuppliersAnswer, ['suppliers' => 0], 'stops', 'No supplier is connected'];
     }
 
