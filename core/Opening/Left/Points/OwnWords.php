@@ -17,7 +17,9 @@ final class OwnWords implements LeftPoint
     {
         return $facts->untouched === 0 ? null : new LeftItem(
             Weight::Stops,
-            sprintf('%s as the program drafted %s', $facts->untouched === 1 ? 'One text still reads' : $facts->untouched.' texts still read', $facts->untouched === 1 ? 'it' : 'them'),
+            $facts->untouched === 1
+                ? 'One text still reads as the program drafted it'
+                : sprintf('%d texts still read as the program drafted them', $facts->untouched),
             'They are a start and say nothing of you. Change each where it stands.',
             MendedAt::Window,
             'Read them',

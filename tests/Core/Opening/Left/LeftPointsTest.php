@@ -71,7 +71,7 @@ final class LeftPointsTest extends TestCase
     {
         $item = $point->left(new LeftFacts(...$facts + ['goods' => 4]));
         self::assertSame([$weight, $head], [$item?->weight->value, $item?->head]);
-        self::assertNotSame('', $item->words);
+        self::assertNotSame('', $item?->words);
         self::assertSame('', $point->stands(new LeftFacts(...$facts + ['goods' => 4])), 'it doesn’t stand at the same time');
 
         $well = new LeftFacts(goods: 4);
