@@ -25,6 +25,7 @@ final readonly class PolicyFacts
      * @param  bool  $form  whether they can write on a page of the shop
      * @param  array<string, string>  $besides  what the seller adds, by kind
      * @param  bool  $speaks  whether the shop remembers which of its languages a shopper reads
+     * @param  bool  $halves  whether two versions of something are shown to halves of the shoppers
      * @param  bool  $asksPhone  whether a telephone number is asked for, for who brings a parcel
      */
     public function __construct(
@@ -55,6 +56,7 @@ final readonly class PolicyFacts
         public array $besides = [],
         public bool $speaks = false,
         public bool $asksPhone = false,
+        public bool $halves = false,
     ) {
     }
 }

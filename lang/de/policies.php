@@ -54,6 +54,8 @@ return [
             .'müssten.',
         'cookies_and_language' => 'Ein Cookie merkt sich Ihren Korb, ein anderer die Sprache, die Sie lesen. Niemand läuft Ihnen hier nach, darum gibt es '
             .'nichts, dem Sie zustimmen müssten.',
+        'halves' => 'Von manchen Seiten gibt es gerade zwei Fassungen. Ein Cookie merkt sich, welche Sie sehen, nach Münzwurf; eine Bestellung sagt, '
+            .'welche es war, sonst wird nichts behalten.',
         'letters' => 'Wenn Sie unsere Briefe bestellen, bewahren wir Ihre E-Mail und wann Sie zugestimmt haben, bis Sie Halt sagen.',
         'form' => 'Was Sie uns schreiben, wird mit unseren Antworten aufbewahrt, damit wir wissen, was gesagt wurde.',
         'rights' => 'Sie können fragen, was wir aufbewahren, es berichtigen, sich geben oder löschen lassen und sich bei der Behörde '

@@ -53,6 +53,8 @@ return [
         'cookies' => 'One cookie remembers your basket. Nobody follows you about here, so there is nothing to agree to.',
         'cookies_and_language' => 'One cookie remembers your basket, another the language you read. Nobody follows you about here, so there is nothing to agree '
             .'to.',
+        'halves' => 'Of some pages there are two versions at the moment. A cookie remembers which of them you see, by a coin; an order says which it '
+            .'was, and nothing else is kept.',
         'letters' => 'If you sign up for our letters, we keep your e-mail and when you agreed, until you say stop.',
         'form' => 'What you write to us is kept with our answers, so that we know what was said.',
         'rights' => 'You can ask what we keep, have it put right, given to you or removed, and complain to the authority that '

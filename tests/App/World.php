@@ -38,6 +38,9 @@ use WindowStall\Tests\Core\Source\Items;
 /** Makes what tests need, through the program's own actions where there are any. */
 final class World
 {
+    /** Orders that it made. */
+    private int $orders = 0;
+
     private ?User $keeper = null;
 
     public function keeper(): User
@@ -217,7 +220,7 @@ final class World
     {
         $order = DB::table('orders')->insertGetId([
             'stall_id' => $stall->id,
-            'number' => random_int(1, 999_999),
+            'number' => 500_000 + ++$this->orders,
             'token' => Str::random(43),
             'basket_id' => (string) Str::uuid(),
             'basket_hash' => Str::random(64),

@@ -13,6 +13,7 @@ use WindowStall\Stall\Terms\Places;
 use WindowStall\Stall\Terms\SaidDelivery;
 use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Trying\Trial;
 use WindowStall\Window\Window;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -62,6 +63,7 @@ final class TrueFacts
             besides: $p->besides,
             speaks: count(ShopMarket::spoken($stall)) > 1,
             asksPhone: self::asksPhone($stall),
+            halves: Trial::now($stall)?->runs() ?? false,
         );
     }
 

@@ -14,6 +14,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
 use WindowStall\Tests\Core\Source\Items;
+use WindowStall\Window\Policies\TrueFacts;
 use WindowStall\Window\Trying\Trial;
 use WindowStall\Window\Window;
 
@@ -34,6 +35,7 @@ final class TryingTest extends AppTestCase
         $this->publish([$this->story('a', 'Old words', 'first'), $this->story('b', 'New words', 'second')]);
         $trial = Trial::now($this->stall);
         self::assertNotNull($trial);
+        self::assertTrue(TrueFacts::of($this->stall)->halves, 'the policy of privacy tells of it');
         $html = $this->front();
         self::assertStringContainsString('data-trial="'.$trial->id.'"', $html);
         self::assertMatchesRegularExpression('/half-first.*Old words.*half-second.*New words/s', $html, 'both lie on the one page that is kept');
@@ -44,6 +46,7 @@ final class TryingTest extends AppTestCase
         self::assertNotSame($trial->id, Trial::now($this->stall)?->id);
         $this->publish([$this->story('b', 'Newer words')]);
         self::assertNull(Trial::now($this->stall));
+        self::assertFalse(TrueFacts::of($this->stall)->halves);
         self::assertStringNotContainsString('data-trial', $this->front());
         self::assertSame(2, Trial::of($this->stall)->whereNotNull('ended_at')->count());
     }
@@ -91,7 +94,7 @@ final class TryingTest extends AppTestCase
         self::assertStringNotContainsString('data-trial', $html);
         self::assertStringContainsString('The second brings more orders. Everybody sees it now.', implode(' ', $this->words()));
 
-        $this->paid($trial, 400, second: false);
+        $this->paid($trial, 120, second: false);
         $this->weigh();
         self::assertSame(Verdict::Second, $trial->refresh()->verdict, 'what is answered stays answered');
     }

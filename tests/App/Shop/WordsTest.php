@@ -141,7 +141,7 @@ final class WordsTest extends AppTestCase
         yield 'all that can be said' => [$all];
         yield 'the rest' => [[
             'delivery' => null, 'freeOver' => null, 'taxOnTop' => true, 'byLaw' => false, 'returnBy' => 'stall',
-            'speaks' => true, 'asksPhone' => true,
+            'speaks' => true, 'asksPhone' => true, 'halves' => true,
         ] + $all];
         yield 'blanks' => [array_fill_keys(['trader', 'street', 'town', 'postcode', 'email', 'returnDays', 'returnBy', 'keepYears'], null) + [
             'delivery' => Money::of(0, 'GBP'),

@@ -136,9 +136,11 @@ final class PolicyTest extends TestCase
     /** @param  array<string, bool>  $facts */
     #[TestWith(['cookies', ['speaks' => false], 'privacy.cookies'])]
     #[TestWith(['cookies', ['speaks' => true], 'privacy.cookies_and_language'])]
+    #[TestWith(['halves', ['halves' => false], null])]
+    #[TestWith(['halves', ['halves' => true], 'privacy.halves'])]
     #[TestWith(['orders', ['asksPhone' => false], 'privacy.orders'])]
     #[TestWith(['orders', ['asksPhone' => true], 'privacy.orders_and_phone'])]
-    public function test_what_is_kept_of_shoppers_is_said(string $key, array $facts, string $says): void
+    public function test_what_is_kept_of_shoppers_is_said(string $key, array $facts, ?string $says): void
     {
         self::assertSame($says, self::clause(PolicyKind::Privacy, $key, $facts)?->says);
     }
