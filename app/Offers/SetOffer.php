@@ -8,13 +8,12 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\VariantFigures;
+use WindowStall\Core\Basket\Codes\SetFigures;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Money\Shares;
 use WindowStall\Stall\Stall;
 
 /**
- * What a set comes to as things stand, of each of its goods the variant that keeps least: apart, together, and what is kept of
- * both. Each is reckoned as if it were posted by itself, so that where one supplier posts several, more is kept.
+ * What a set comes to as things stand ({@see SetFigures}), of each of its goods with the variant that keeps least.
  */
 final readonly class SetOffer
 {
@@ -39,35 +38,32 @@ final readonly class SetOffer
     /** @param  list<int>  $goods  listings */
     public static function of(Stall $stall, array $goods, ?Money $price): self
     {
-        $missing = $under = $chosen = [];
+        $missing = $named = $chosen = [];
         foreach (Listing::of($stall)->with(Listing::FOR_FIGURES)->whereKey($goods)->orderBy('id')->get() as $listing) {
             $figures = ListingFigures::of($stall, $listing);
             $variant = $listing->state === ListingState::InWindow ? self::least($figures) : null;
             if ($variant === null) {
                 $missing[] = (string) $listing->shown_title;
-            } else {
-                $chosen[] = ['figures' => $figures, 'variant' => $variant, 'minor' => $variant->price->minor ?? 0];
+
+                continue;
             }
+            $named[] = (string) $listing->shown_title;
+            $chosen[] = [
+                'price' => $variant->price->minor ?? 0,
+                'landed' => $variant->landed?->minor,
+                'floor' => $variant->row->own_under_floor ? null : $figures->recipeOf($variant)->floor,
+                'terms' => $figures->terms,
+            ];
         }
-        $apart = array_sum(array_column($chosen, 'minor'));
-        $landed = array_map(static fn (array $one): ?int => $one['variant']->landed?->minor, $chosen);
-        $terms = $chosen === [] || in_array(null, $landed, true) ? null : $chosen[0]['figures']->terms;
-        $costs = array_sum(array_filter($landed));
-        $shares = $chosen === [] ? [] : Shares::of(min($price->minor ?? $apart, $apart), array_column($chosen, 'minor'));
-        foreach ($chosen as $n => $one) {
-            $floor = $one['variant']->row->own_under_floor ? null : $one['figures']->recipeOf($one['variant'])->floor;
-            if ($floor !== null && $landed[$n] !== null && ! $floor->met($shares[$n], $landed[$n], $one['figures']->terms)) {
-                $under[] = (string) $one['figures']->listing->shown_title;
-            }
-        }
+        $reckoned = SetFigures::of($chosen, $price, $stall->money(0));
 
         return new self(
             $missing,
-            $stall->money($apart),
+            $reckoned->apart,
             $price,
-            $terms === null || $price === null ? null : $stall->money($terms->keep($price->minor, $costs)[0]),
-            $terms === null ? null : $stall->money($terms->keep($apart, $costs)[0]),
-            $under,
+            $reckoned->keep,
+            $reckoned->keepApart,
+            array_map(static fn (int $n): string => $named[$n], $reckoned->under),
         );
     }
 

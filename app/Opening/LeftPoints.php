@@ -17,9 +17,9 @@ final class LeftPoints
         $points = [];
         foreach (glob(base_path('core/Opening/Left/Points/*.php')) ?: [] as $file) {
             $class = self::NAMESPACE.basename($file, '.php');
-            $point = new $class;
-            assert($point instanceof LeftPoint);
-            $points[] = $point;
+            if (is_subclass_of($class, LeftPoint::class)) {
+                $points[] = new $class;
+            }
         }
         usort($points, static fn (LeftPoint $a, LeftPoint $b): int => $a->rank() <=> $b->rank());
 

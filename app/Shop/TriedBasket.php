@@ -18,6 +18,7 @@ final class TriedBasket
         $listings = ShelfGoods::all($stall)
             ->where('facts.buyable', true)
             ->orderByDesc('facts.shown_since')
+            ->orderByDesc('facts.listing_id')
             ->limit(self::LINES)
             ->pluck('facts.listing_id');
         $rows = [];

@@ -51,7 +51,7 @@ final readonly class WhatIsLeftView
         return match (true) {
             $stops === 0 && $pities === 0 => sprintf($stall->open ? '%s is open, and nothing is amiss.' : '%s can open: nothing is left.', $stall->name),
             $stops === 0 => sprintf($stall->open ? '%s is open; %s.' : '%s can open; %s.', $stall->name, $pity),
-            $stall->open => sprintf('%s is open, though %s.', $stall->name, str_replace('stop', 'should stop', str_replace('stops', 'should stop', $stop))),
+            $stall->open => sprintf('%s is open, though %s should stop it.', $stall->name, Plural::spoken($stops, 'thing')),
             $pities === 0 => sprintf('%s could open: %s.', $stall->name, $stop),
             default => sprintf('%s could open: %s, %s.', $stall->name, $stop, $pity),
         };

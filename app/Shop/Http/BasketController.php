@@ -59,9 +59,7 @@ final readonly class BasketController
         if ($listing === null) {
             return $this->page($stall, $basket, Speech::say('till.basket.gone'), 422);
         }
-        // It was chosen at the prices of the page it stood on; the basket has those of where it goes.
-        $said = strtoupper(Typed::text($request, 'country'));
-        $from = in_array($said, Places::countries($stall), true) ? $said : null;
+        $from = self::chosenIn($request, $stall);
         $stall = $from === null ? $stall : $stall->seenFrom($from);
         $figures = ListingFigures::of($stall, $listing);
         $variant = $this->chosen($figures, $request);
@@ -99,13 +97,16 @@ final readonly class BasketController
     {
         $stall = ShopStall::of($request);
         $basket = Basket::find($request, $stall);
-        $from = $basket?->destination($stall)->country;
+        $from = self::chosenIn($request, $stall);
         $stall = $from === null ? $stall : $stall->seenFrom($from);
         $pieces = PutSet::pieces($stall, $request->integer('set'), (array) $request->input('variant', []));
         if ($pieces === null) {
             return $this->page($stall, $basket, Speech::say('till.basket.set_gone'), 422);
         }
         $basket ??= Basket::start($stall);
+        if ($from !== null) {
+            $basket->turnTo($stall, $from);
+        }
         PutSet::into($basket, $pieces);
 
         return $this->done($request, $stall, $basket);
@@ -176,6 +177,17 @@ final readonly class BasketController
         }
 
         return $this->done($request, $stall, $basket);
+    }
+
+    /**
+     * The country of the page something was chosen on: it is put in at the prices of that page; the basket has those of where
+     * it goes.
+     */
+    private static function chosenIn(Request $request, Stall $stall): ?string
+    {
+        $said = strtoupper(Typed::text($request, 'country'));
+
+        return in_array($said, Places::countries($stall), true) ? $said : null;
     }
 
     /** The number typed; null when it is none, which is no wish to have nothing. */

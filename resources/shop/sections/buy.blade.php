@@ -1,8 +1,6 @@
 <form method="post" action="/basket" id="basket-form">
-@include('shop::spoken')
+@include('shop::seen-from')
 <input type="hidden" name="listing" value="{{ $good->figures->listing->id }}">
-@if (! $stall->seen()->isHome())<input type="hidden" name="country" value="{{ $stall->seen()->country }}">
-@endif
 @if (count($good->variants) === 1)<input type="hidden" name="variant" value="{{ $good->variants[0]->row->id }}">@endif
 <p class="promise"><span data-stock>{{ $good->chosen ? WindowStall\Shop\GoodsPage::stockWords($good->chosen)
     : $say('shop.goods.sold_out') }}</span></p>

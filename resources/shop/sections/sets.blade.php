@@ -1,5 +1,6 @@
 @foreach ($good->sets() as $set)
 <form method="post" action="/basket/set" class="set"><h2{!! $edit('heading') !!}>{{ $settings['heading'] ?: $say('shop.sets.heading') }}</h2>
+@include('shop::seen-from')
 <input type="hidden" name="set" value="{{ $set->id }}">
 <ul>
 @foreach ($set->goods as $card)

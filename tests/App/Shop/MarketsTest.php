@@ -17,6 +17,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
+use WindowStall\Offers\Code;
 use WindowStall\Pricing\PriceListings;
 use WindowStall\Pricing\SellToMarket;
 use WindowStall\Shelves\GoodsFacts;
@@ -63,6 +64,23 @@ final class MarketsTest extends AppTestCase
         // What the supplier makes of an order is tested in Counter.
         Queue::fake([SendSupplierOrder::class]);
         $this->world->supplierSays(50);
+    }
+
+    public function test_a_set_is_put_in_at_the_prices_of_the_page_it_stood_on(): void
+    {
+        $apart = (int) $this->trowel->shown_from_minor + (int) $this->can->shown_from_minor;
+        $this->postJson(route('codes.store', $this->stall), ['off' => [
+            'by' => 'set',
+            'goods' => [$this->trowel->id, $this->can->id],
+            'price' => number_format(($apart - 500) / 100, 2, '.', ''),
+        ]])->assertOk();
+        $html = (string) $this->shopper->send('get', '/ie/goods/'.$this->can->slug)->assertOk()->getContent();
+        self::assertMatchesRegularExpression('#class="set".*name="country" value="IE".*class="set-price"><b>€#s', $html);
+        // Its cookie comes with a first thing put in, at home.
+        $this->shopper->put($this->can->variants()->firstOrFail());
+        $set = $this->stall->hasMany(Code::class)->value('id');
+        $this->shopper->send('post', '/basket/set', ['set' => $set, 'country' => 'IE'])->assertRedirect('/basket');
+        $this->shopper->send('get', '/basket')->assertSee('€')->assertDontSee('£')->assertSee('together for €');
     }
 
     public function test_a_goods_page_below_its_countrys_address_has_that_markets_prices_and_says_so_to_machines(): void

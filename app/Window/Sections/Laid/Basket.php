@@ -6,10 +6,9 @@ namespace WindowStall\Window\Sections\Laid;
 
 use WindowStall\Window\Plan;
 use WindowStall\Window\Sections\SectionField;
-use WindowStall\Window\Sections\SectionKind;
 
 /** What lies in the basket, what it comes to, and the way to the checkout. */
-final class Basket extends SectionKind
+final class Basket extends LaidPart
 {
     public function key(): string
     {
@@ -21,24 +20,9 @@ final class Basket extends SectionKind
         return 'Basket';
     }
 
-    public function rank(): int
-    {
-        return 10;
-    }
-
     public function plan(): Plan
     {
         return Plan::Basket;
-    }
-
-    public function sells(): bool
-    {
-        return true;
-    }
-
-    public function always(): bool
-    {
-        return true;
     }
 
     public function fields(): array

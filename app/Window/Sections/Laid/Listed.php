@@ -6,10 +6,9 @@ namespace WindowStall\Window\Sections\Laid;
 
 use WindowStall\Window\Plan;
 use WindowStall\Window\Sections\SectionField;
-use WindowStall\Window\Sections\SectionKind;
 
 /** A list of goods with its heading, what it can be narrowed down by, and the goods. */
-final class Listed extends SectionKind
+final class Listed extends LaidPart
 {
     /** What lists can be narrowed down by → how it stands in the sentence; options are all that goods have. */
     public const WAYS = [
@@ -31,24 +30,9 @@ final class Listed extends SectionKind
         return 'List of goods';
     }
 
-    public function rank(): int
-    {
-        return 10;
-    }
-
     public function plan(): Plan
     {
         return Plan::Lists;
-    }
-
-    public function sells(): bool
-    {
-        return true;
-    }
-
-    public function always(): bool
-    {
-        return true;
     }
 
     public function fields(): array
