@@ -342,16 +342,19 @@ final readonly class GoodsPage implements GoodInHand
         return implode(' ', array_filter([
             (string) $listing->own_maker === '' ? '' : Speech::say('shop.making.by', maker: $listing->own_maker),
             $printed ? Speech::say('shop.making.printed') : '',
-            ($from = $this->postedFrom()) === '' ? '' : Speech::say('shop.making.from', places: $from),
+            ($from = $this->postedFrom()) === []
+                ? ''
+                : Speech::say('shop.making.from', places: Spoken::all(array_map(Spoken::countrySaid(...), $from))),
         ]));
     }
 
-    private function postedFrom(): string
+    /** @return list<string> countries, ISO 3166-1 */
+    private function postedFrom(): array
     {
-        return implode(', ', array_map(Spoken::country(...), array_unique(array_filter(array_map(
+        return array_values(array_unique(array_filter(array_map(
             static fn (VariantFigures $v): ?string => $v->buyable() ? $v->warehouse : null,
             $this->variants,
-        )))));
+        ))));
     }
 
     /** @return array<string, string> what it is, by what is told */
@@ -368,7 +371,7 @@ final readonly class GoodsPage implements GoodInHand
                 count($grams) === 1 => $weight(min($grams)),
                 default => Speech::say('shop.goods.between', from: $weight(min($grams)), to: $weight(max($grams))),
             },
-            'posted_from' => $this->postedFrom(),
+            'posted_from' => implode(', ', array_map(Spoken::country(...), $this->postedFrom())),
         ], static fn (string $told): bool => $told !== '');
 
         return array_combine(

@@ -85,13 +85,15 @@ export function CodeEditor({ code, shelves, goods, countries, currency, trigger,
           label="What is taken off"
           value={said.off.by}
           onChoose={(kind) => {
-            const by = kind as WrittenOff['by'];
+            const off = kind as WrittenOff['by'];
+            // A set stands beside its goods, where everybody gets it.
+            if (off === 'set' && fresh && said.code === '' && !said.singles) setBy('itself');
             put({
               off: offBy(
-                by,
+                off,
                 goods.map((one) => one.id),
               ),
-              ...(by === 'set' ? {} : unset(said)),
+              ...(off === 'set' ? {} : unset(said)),
             });
           }}
           choices={KINDS.filter((kind) => goods.length >= (NEEDS[kind.value] ?? 0))}

@@ -166,7 +166,7 @@ final class GoodsPagesTest extends AppTestCase
         $this->world->say($this->pot, ListingPatch::none()->cell('maker', 'Wend Pottery'));
         $this->publish($this->dressed(['maker' => []]));
         self::assertStringContainsString('Made by Wend Pottery.', $this->seen($this->pot));
-        self::assertStringContainsString('Posted from', $this->seen($this->twine));
+        self::assertStringContainsString('Posted from the United Kingdom.', $this->seen($this->twine));
         $this->publish($this->dressed(['maker' => ['words' => 'Thrown <b>by hand</b>.']]));
         self::assertStringContainsString('Thrown &lt;b&gt;by hand&lt;/b&gt;.', $this->seen($this->twine));
     }
