@@ -32,6 +32,8 @@ final class ApplyAnswer
                 'trouble' => null,
                 'sending_until' => null,
                 'unsure' => false,
+                'joined_until' => $answer->joinedUntil,
+                'packed_in' => $answer->packedIn,
             ];
             if (! $row->cost_confirmed) {
                 $rate = $stall->rateFrom($answer->goods->currency->code);

@@ -61,7 +61,8 @@ final class Expecting
         $lines = [];
         foreach ($order->lines as $line) {
             $variant = $variants[$line->supplier_variant_id];
-            $delivery = $abroad?->get((int) $line->listing_variant_id);
+            // What goes along in a parcel is carried by what was paid for that.
+            $delivery = $order->joins_order_id === null ? $abroad?->get((int) $line->listing_variant_id) : 0;
             $one = self::line($stall, (int) $variant?->item?->connection_id, $line->quantity, $variant, 0, $delivery === null ? null : (int) $delivery);
             array_push($lines, ...$ahead->draw($line->supplier_variant_id, $one));
         }

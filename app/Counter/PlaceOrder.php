@@ -67,12 +67,15 @@ final readonly class PlaceOrder
                 return $known;
             }
             [$duty, $handling] = self::atTheBorder($stall, $contents);
+            // What goes along in a parcel crosses the border with it.
+            $handling = $basket->joins_order_id === null ? $handling : 0;
             $fees = $connection->terms($by, $stall);
             $order = Order::query()->create(
                 $facts + [
                     'stall_id' => $stall->id,
                     'number' => $number,
                     'token' => rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '='),
+                    'joins_order_id' => $basket->joins_order_id,
                     'basket_id' => $basket->id,
                     'basket_hash' => $contents->hash(),
                     'state' => OrderState::AwaitingPayment,

@@ -41,6 +41,8 @@ use WindowStall\Source\SupplierConnection;
  * @property Carbon|null $accepted_at
  * @property Carbon|null $posted_at
  * @property Carbon|null $settled_at when its bill was paid
+ * @property Carbon|null $joined_until something more can go along in its parcels until then, as its supplier said
+ * @property list<string> $packed_in the warehouses it is packed in, where its supplier says them
  */
 final class SupplierOrder extends Model
 {
@@ -58,6 +60,8 @@ final class SupplierOrder extends Model
             'accepted_at' => 'datetime',
             'posted_at' => 'datetime',
             'settled_at' => 'datetime',
+            'joined_until' => 'datetime',
+            'packed_in' => 'array',
         ];
     }
 

@@ -68,6 +68,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::put('/payment/key', [PaymentController::class, 'key'])->middleware('dear')->name('counter.payment.key');
     Route::put('/payment/live', [PaymentController::class, 'live'])->name('counter.payment.live');
     Route::put('/payment/straight', [PaymentController::class, 'straight'])->name('counter.payment.straight');
+    Route::put('/payment/addition', [PaymentController::class, 'addition'])->name('counter.payment.addition');
     Route::put('/payment/methods/{method}', [PaymentController::class, 'method'])->name('counter.payment.method');
     Route::get('/{order}', [CounterController::class, 'show'])->name('counter.order');
     Route::get('/{order}/slips/{supplierOrder}', SlipController::class)->name('counter.slip');

@@ -26,6 +26,7 @@ use WindowStall\Stall\Terms\Places;
  * @property string|null $postcode
  * @property int|null $way by which of the place's ways
  * @property list<string> $codes as they are read
+ * @property int|null $joins_order_id the order in whose parcel its goods go along, at no further charge
  */
 final class Basket extends Model
 {

@@ -138,7 +138,8 @@ final readonly class BasketContents
         }
         $terms = $stall->terms($to->country);
         $codes = BasketCodes::of($stall, $basket, $entries, $to, $email);
-        $delivery = BasketDelivery::of($stall, $entries, $to, $way ?? $basket?->way, $codes);
+        $along = $basket?->joins_order_id !== null;
+        $delivery = BasketDelivery::of($stall, $entries, $to, $way ?? $basket?->way, $codes, $along);
         $all = [...$troubles, ...$delivery->troubles];
 
         return new self(

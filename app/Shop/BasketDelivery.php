@@ -47,9 +47,16 @@ final readonly class BasketDelivery
      * @param  list<BasketEntry>  $entries
      * @param  TillCodes  $codes  what they take off counts in what the goods are worth
      * @param  int|null  $chosen  which of the place's ways; the first where none is chosen, or it is none of them any more
+     * @param  bool  $along  whether it goes along in a parcel that was paid for
      */
-    public static function of(Stall $stall, array $entries, Destination $to, ?int $chosen, TillCodes $codes): self
-    {
+    public static function of(
+        Stall $stall,
+        array $entries,
+        Destination $to,
+        ?int $chosen,
+        TillCodes $codes,
+        bool $along = false,
+    ): self {
         $market = $stall->seen();
         // What has sold out stands in the way by itself, and isn't asked for.
         $sent = array_values(array_filter($entries, static fn (BasketEntry $e): bool => $e->trouble() === null));
@@ -73,7 +80,11 @@ final readonly class BasketDelivery
             $way,
             $way === null ? [] : BasketParcel::of($way, $sent),
             self::troubles($found, $sent),
-            $codes->allotment->deliveryFree && $found->ways !== [] ? $market->show($found->ways[0]->charge)->minor : 0,
+            match (true) {
+                $along => PHP_INT_MAX,
+                $codes->allotment->deliveryFree && $found->ways !== [] => $market->show($found->ways[0]->charge)->minor,
+                default => 0,
+            },
             $market,
             $asked,
         );

@@ -71,6 +71,7 @@ use WindowStall\Support\Speech\Spoken;
  * @property int|null $reviews_after_days after it was there buyers are asked what they say of it; null where nobody is
  * @property int $reminder_hours so long after they left
  * @property bool $straight_to_checkout whether goods can be bought without a look at the basket
+ * @property int $addition_minutes so long after paying something more is offered into the same parcel; 0: never
  * @property int $promise_days the shop promises delivery within so many working days
  */
 final class Stall extends Model

@@ -193,6 +193,15 @@ return [
         'amount' => 'Betrag',
         'tax' => 'MwSt., {rate} von {amount}',
     ],
+    'addition' => [
+        'heading' => 'In dasselbe Paket',
+        'about' => 'Bis {time} kann das noch mit. Der Versand kostet nichts mehr, und bezahlt wird wie Ihre Bestellung: {method}.',
+        'buy' => 'Jetzt kaufen',
+        'buy_for' => 'Für {price} kaufen',
+        'along' => 'Sie geht mit im Paket von',
+        'over' => 'Das kann nicht mehr mit: Das Paket wird schon gepackt.',
+        'unpaid' => 'Der Zahlungsdienst antwortet gerade nicht. Es wurde nichts hinzugefügt; versuchen Sie es gleich noch einmal.',
+    ],
     'order' => [
         'number' => 'Bestellung {number}',
         'thanks' => 'Danke, {name}',

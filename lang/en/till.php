@@ -189,6 +189,15 @@ return [
         'amount' => 'Amount',
         'tax' => 'VAT, {rate} of {amount}',
     ],
+    'addition' => [
+        'heading' => 'Into the same parcel',
+        'about' => 'Until {time} these can still go along. Delivery costs nothing more, and they are paid as your order was: {method}.',
+        'buy' => 'Buy it',
+        'buy_for' => 'Buy it for {price}',
+        'along' => 'It goes along in the parcel of',
+        'over' => 'That can’t go along any more: the parcel is being packed.',
+        'unpaid' => 'The payment service doesn’t answer just now. Nothing was added; try again in a moment.',
+    ],
     'order' => [
         'number' => 'Order {number}',
         'thanks' => 'Thank you, {name}',

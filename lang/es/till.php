@@ -188,6 +188,15 @@ return [
         'amount' => 'Importe',
         'tax' => 'IVA, {rate} de {amount}',
     ],
+    'addition' => [
+        'heading' => 'En el mismo paquete',
+        'about' => 'Hasta las {time} esto aún puede ir con él. El envío no cuesta nada más y se paga como su pedido: {method}.',
+        'buy' => 'Comprar',
+        'buy_for' => 'Comprar por {price}',
+        'along' => 'Va en el paquete del',
+        'over' => 'Eso ya no puede ir con él: el paquete se está preparando.',
+        'unpaid' => 'El servicio de pago no responde ahora mismo. No se ha añadido nada; inténtelo de nuevo en un momento.',
+    ],
     'order' => [
         'number' => 'Pedido {number}',
         'thanks' => 'Gracias, {name}',

@@ -188,6 +188,15 @@ return [
         'amount' => 'Montant',
         'tax' => 'TVA, {rate} de {amount}',
     ],
+    'addition' => [
+        'heading' => 'Dans le même colis',
+        'about' => 'Jusqu’à {time}, ceci peut encore partir avec. La livraison ne coûte rien de plus, et le paiement se fait comme celui de votre commande : {method}.',
+        'buy' => 'Acheter',
+        'buy_for' => 'Acheter pour {price}',
+        'along' => 'Elle part dans le colis de',
+        'over' => 'Cela ne peut plus partir avec : le colis est en préparation.',
+        'unpaid' => 'Le service de paiement ne répond pas pour l’instant. Rien n’a été ajouté ; réessayez dans un moment.',
+    ],
     'order' => [
         'number' => 'Commande {number}',
         'thanks' => 'Merci, {name}',

@@ -188,6 +188,15 @@ return [
         'amount' => 'Bedrag',
         'tax' => 'Btw, {rate} van {amount}',
     ],
+    'addition' => [
+        'heading' => 'In hetzelfde pakje',
+        'about' => 'Tot {time} kan dit nog mee. De bezorging kost niets extra, en u betaalt zoals uw bestelling: {method}.',
+        'buy' => 'Koop het',
+        'buy_for' => 'Koop het voor {price}',
+        'along' => 'Ze gaat mee in het pakje van',
+        'over' => 'Dat kan niet meer mee: het pakje wordt ingepakt.',
+        'unpaid' => 'De betaaldienst antwoordt nu even niet. Er is niets toegevoegd; probeer het zo nog eens.',
+    ],
     'order' => [
         'number' => 'Bestelling {number}',
         'thanks' => 'Dank u, {name}',

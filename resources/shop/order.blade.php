@@ -17,6 +17,8 @@
 <p class="quiet">{{ $say('till.order.number', number: (string) $order->number) }}</p>
 <h1>{{ $say('till.order.thanks', name: $order->name) }}</h1>
 <p>{{ $say('till.order.paid') }}</p>
+@if ($along !== null)<p>{{ $say('till.addition.along') }} <a href="/orders/{{ $along->token }}">{{
+    $say('till.order.number', number: (string) $along->number) }}</a></p>@endif
 @if ($back->minor > 0)<p role="status">{{ $say('till.order.partly_back', total: $back) }}</p>@endif
 @elseif ($state === 'sold_out')
 <h1>{{ $say('till.order.sold_out') }}</h1>
@@ -50,6 +52,9 @@
 <p>{{ $say('till.order.basket_kept') }}</p><p><a class="button" href="/checkout">{{ $say('till.order.pay_now') }}</a></p>
 @endif
 @if ($state === 'paid')
+@if (in_array($told['addition'], ['over', 'unpaid'], true))<p class="trouble" role="alert"@if ($additions === null) id="addition"
+    @endif>{{ $say('till.addition.'.$told['addition']) }}</p>@endif
+@if ($additions !== null)@include('shop::additions')@endif
 @php($shown = $order->supplierOrders->filter(fn ($row) => $order->lines->contains(fn ($l) => $l->supplier_order_id === $row->id && $l->toSend() > 0)))
 @php($several = $order->parcels->count() + $shown->filter(fn ($row) => $order->parcels->where('supplier_order_id', $row->id)->isEmpty())->count() > 1)
 @foreach ($order->parcels as $parcel)

@@ -183,6 +183,7 @@ final class ApiController
             'address.town' => 'required|string|max:120',
             'address.postcode' => 'required|string|max:20',
             'address.country' => 'required|string|size:2',
+            'joins' => 'sometimes|integer|min:1',
         ]);
         if ($check->fails()) {
             return self::error(422, (string) $check->errors()->first());
@@ -195,9 +196,10 @@ final class ApiController
                 $request->input('lines'),
                 $request->input('address'),
                 array_values($request->input('extras', [])),
+                joins: $request->has('joins') ? $request->integer('joins') : null,
             );
         } catch (Refused $refused) {
-            return self::error(409, $refused->getMessage());
+            return self::error(409, $refused->getMessage(), $refused->kind);
         }
 
         return new JsonResponse(self::said($order), $new ? 201 : 200);
@@ -268,12 +270,15 @@ final class ApiController
             'tracking' => $order->tracking,
             'reason' => $order->reason,
             'parcels' => json_decode($order->parcels, true),
+            'joins' => $order->joins,
+            'packed_in' => Joined::warehouses($order),
+            'joined_until' => Joined::until($order)?->toIso8601ZuluString(),
         ];
     }
 
-    public static function error(int $status, string $sentence): JsonResponse
+    public static function error(int $status, string $sentence, string $kind = ''): JsonResponse
     {
-        return new JsonResponse(['error' => $sentence], $status);
+        return new JsonResponse(['error' => $sentence] + ($kind === '' ? [] : ['kind' => $kind]), $status);
     }
 
     /**

@@ -26,10 +26,20 @@ final class News
         }
     }
 
+    /** With all that goes along in its parcels; one that goes along is posted with what it goes along with. */
     public static function post(\stdClass $order): void
     {
+        $root = $order->joins === null ? null : Books::table('orders')->where('id', $order->joins)->first();
+        if ($root !== null && in_array($root->state, ['received', 'accepted'], true)) {
+            self::post($root);
+
+            return;
+        }
         self::accept($order);
         self::send(self::posted($order, first: false));
+        foreach (Joined::of($order) as $along) {
+            self::post($along);
+        }
     }
 
     /** Posts a part of it; the rest follows. */

@@ -33,7 +33,7 @@ final class Packing
         foreach ($first ? array_slice($groups, 0, 1) : $groups as $group) {
             $parcels[] = [
                 'carrier' => self::CARRIER,
-                'tracking' => self::tracking((int) $order->id, count($parcels)),
+                'tracking' => self::along($order) ?? self::tracking((int) $order->id, count($parcels)),
                 'lines' => $group,
             ];
         }
@@ -54,6 +54,14 @@ final class Packing
     public static function isWhole(\stdClass $order, array $parcels): bool
     {
         return count(array_merge(...array_column($parcels, 'lines'))) >= count(json_decode($order->lines, true));
+    }
+
+    /** The parcel in which it goes along. */
+    private static function along(\stdClass $order): ?string
+    {
+        $tracking = $order->joins === null ? null : Books::table('orders')->where('id', $order->joins)->value('tracking');
+
+        return is_string($tracking) ? $tracking : null;
     }
 
     private static function tracking(int $order, int $n): string

@@ -12,6 +12,7 @@ final class TakeOrder
      * @param  array<string, string>  $address
      * @param  list<string>  $extras  what is laid in besides
      * @param  int|null  $agreed  US cents for a piece, where that was agreed on before
+     * @param  int|null  $joins  the earlier order in whose parcel it goes along, {@see Joined}
      * @return array{\stdClass, bool} the order, and whether this call made it
      *
      * @throws Refused
@@ -24,6 +25,7 @@ final class TakeOrder
         array $address,
         array $extras = [],
         ?int $agreed = null,
+        ?int $joins = null,
     ): array {
         return Books::db()->transaction(function () use (
             $key,
@@ -33,6 +35,7 @@ final class TakeOrder
             $address,
             $extras,
             $agreed,
+            $joins,
         ): array {
             // Two requests with the same key queue up here, and the second finds the first one's order.
             Books::db()->select('SELECT pg_advisory_xact_lock(hashtext(?))', [$key.$idempotencyKey]);
@@ -44,8 +47,9 @@ final class TakeOrder
             if ($pieces > Terms::MOST_PIECES) {
                 throw new Refused(sprintf('An order holds %d pieces at most; this has %d.', Terms::MOST_PIECES, $pieces));
             }
-            [$goods, $parcels, $kept] = $this->pick($lines, $agreed);
-            [$delivery, $method] = $this->carry($parcels, $address['country']);
+            $root = $joins === null ? null : Joined::root($key, $joins, $address);
+            [$goods, $parcels, $kept] = $this->pick($lines, $agreed, $root === null ? null : Joined::warehouses($root));
+            [$delivery, $method] = $this->carry($parcels, $address['country'], $root === null ? [] : Joined::grams($root));
             [$ahead, $drawn, $instead] = $agreed === null ? $this->drawAhead($key, $kept) : [[], 0, 0];
             $laidIn = Terms::cost($extras);
             $goods += $drawn - $instead;
@@ -63,6 +67,7 @@ final class TakeOrder
                 'ahead' => json_encode((object) $ahead),
                 'delivery' => $delivery,
                 'method' => $method,
+                'joins' => $joins,
                 'created_at' => now(),
                 'updated_at' => now(),
             ]);
@@ -73,10 +78,11 @@ final class TakeOrder
 
     /**
      * @param  list<array{variant: string, quantity: int, warehouse?: string}>  $lines
+     * @param  list<string>|null  $only  the warehouses it may come from; any where none are given
      * @return array{int, array<string, int>, list<array<string, mixed>>} goods in cents, grams by warehouse, lines as
      *     kept
      */
-    private function pick(array $lines, ?int $agreed): array
+    private function pick(array $lines, ?int $agreed, ?array $only): array
     {
         $goods = 0;
         $grams = [];
@@ -94,11 +100,14 @@ final class TakeOrder
             $stock = json_decode($variant->stock, true);
             $warehouse = null;
             // The one that is asked for, if it can; else the nearest.
-            foreach (array_filter([$line['warehouse'] ?? null, 'GB', 'DE', 'US', 'CN']) as $place) {
+            foreach (array_filter([...$only ?? [], $line['warehouse'] ?? null, 'GB', 'DE', 'US', 'CN']) as $place) {
                 if (($stock[$place] ?? 0) >= $line['quantity']) {
                     $warehouse = $place;
                     break;
                 }
+            }
+            if ($warehouse !== null && $only !== null && ! in_array($warehouse, $only, true)) {
+                throw new Refused(sprintf('%s isn’t in the warehouse that packs that order.', $variant->sku), 'packed');
             }
             if ($warehouse === null) {
                 throw new Refused(
@@ -150,20 +159,29 @@ final class TakeOrder
     }
 
     /**
-     * @param  array<string, int>  $parcels
+     * @param  array<string, int>  $parcels  grams by warehouse
+     * @param  array<string, int>  $there  grams that are in them already and paid for
      * @return array{int, string}
      */
-    private function carry(array $parcels, string $country): array
+    private function carry(array $parcels, string $country, array $there): array
     {
         $total = 0;
         foreach ($parcels as $warehouse => $grams) {
-            $quotes = Tariff::quote($warehouse, $country, $grams);
-            if ($quotes === []) {
-                throw new Refused(sprintf('Nothing is sent from %s to %s.', $warehouse, $country));
-            }
-            $total += min(array_column($quotes, 'price'));
+            $before = $there[$warehouse] ?? 0;
+            $total += $this->post($warehouse, $country, $before + $grams) - ($before === 0 ? 0 : $this->post($warehouse, $country, $before));
         }
 
-        return [$total, 'Economy'];
+        return [max(0, $total), 'Economy'];
+    }
+
+    /** What the cheapest way costs. */
+    private function post(string $warehouse, string $country, int $grams): int
+    {
+        $quotes = Tariff::quote($warehouse, $country, $grams);
+        if ($quotes === []) {
+            throw new Refused(sprintf('Nothing is sent from %s to %s.', $warehouse, $country));
+        }
+
+        return min(array_column($quotes, 'price'));
     }
 }

@@ -37,6 +37,7 @@ final class ApiController
             'return_to' => 'required|url|max:600',
             'method' => ['nullable', Rule::enum(Method::class)],
             'wallet' => 'nullable|string|max:40',
+            'again' => 'nullable|string|max:40',
             'notify_to' => 'nullable|url|max:600',
             'notify_secret' => 'required_with:notify_to|nullable|string|max:120',
         ]);
@@ -44,7 +45,7 @@ final class ApiController
             return new JsonResponse(['error' => (string) $check->errors()->first()], 422);
         }
         $said = $request->only(['amount', 'currency', 'reference', 'payee', 'return_to', 'notify_to', 'notify_secret', 'wallet']);
-        Book::payments()->insertOrIgnore([
+        Book::payments()->insertOrIgnore(Again::means($request) + [
             'id' => 'p_'.Str::lower(Str::random(24)),
             'state' => 'open',
             'mode' => $request->attributes->get('mode'),

@@ -8,7 +8,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Counter\Additions\Additions;
 use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Jobs\SettlePayment;
@@ -21,6 +23,7 @@ use WindowStall\Counter\Reservations;
 use WindowStall\Counter\Returns\Instead;
 use WindowStall\Counter\Returns\Returnable;
 use WindowStall\Counter\SoldOut;
+use WindowStall\Counter\SupplierOrder;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketCookies;
 use WindowStall\Shop\ShopStall;
@@ -33,6 +36,9 @@ final readonly class OrderController
 {
     /** After so many seconds without an answer the payment is asked after again. */
     private const PATIENCE = 20;
+
+    /** So long after paying the page looks once more by itself; seconds. */
+    private const MOMENT = 8;
 
     public function __construct(private ShopPages $pages, private Reservations $reservations)
     {
@@ -55,7 +61,13 @@ final readonly class OrderController
             'instead' => Instead::choices($stall->speaking($order->language), $order, $returnable->pieces),
             'movable' => ChangeAddress::possible($order),
             'track' => static fn (Parcel $parcel): TrackLine => TrackLine::of($stall, $order, $parcel),
-            'told' => ['back' => $request->query('back'), 'move' => $request->query('move')],
+            'told' => [
+                'back' => $request->query('back'),
+                'move' => $request->query('move'),
+                'addition' => $request->query('addition'),
+            ],
+            'additions' => Additions::to($stall->seenFrom($order->country)->speaking($order->language), $order),
+            'along' => $order->joins_order_id === null ? null : Order::query()->find($order->joins_order_id),
         ]);
         // What was bought lies in the basket no more; what was put in since does.
         $basket = Basket::find($request, $stall);
@@ -154,7 +166,7 @@ final readonly class OrderController
     private function lookAgain(Order $order): ?string
     {
         if ($order->state !== OrderState::AwaitingPayment) {
-            return null;
+            return self::isBeingSent($order) ? '/orders/'.$order->token : null;
         }
         $still = $order->payment_trouble === Trouble::Slow;
 
@@ -168,10 +180,19 @@ final readonly class OrderController
         };
     }
 
+    /** Its suppliers are about to say whether something can be added; they have a moment. */
+    private static function isBeingSent(Order $order): bool
+    {
+        return $order->paid_at?->isAfter(now()->subSeconds(self::MOMENT)) === true
+            && $order->joins_order_id === null
+            && $order->stall?->addition_minutes > 0
+            && $order->supplierOrders->contains(static fn (SupplierOrder $row): bool => $row->state === SupplierOrderState::ToSend);
+    }
+
     private function find(Stall $stall, string $token): Order
     {
         return Order::query()
-            ->with(['lines', 'supplierOrders', 'parcels', 'refunds', 'returns.exchange.lines', 'papers'])
+            ->with(['stall', 'lines', 'supplierOrders.connection', 'parcels', 'refunds', 'returns.exchange.lines', 'papers'])
             ->where('stall_id', $stall->id)
             ->where('token', $token)
             ->firstOrFail();

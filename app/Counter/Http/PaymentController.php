@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Core\Dispatch\Joining;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Payment\ChangePayment;
 use WindowStall\Counter\Payment\MethodForm;
@@ -55,6 +56,18 @@ final readonly class PaymentController
             $stall->update(['straight_to_checkout' => (bool) $typed['straight']]);
             StalePages::frame($stall);
         });
+
+        return new JsonResponse(PaymentView::of($stall));
+    }
+
+    /** For how long something more is offered into the same parcel. */
+    public function addition(Request $request, Stall $stall): JsonResponse
+    {
+        $typed = $request->validate(
+            ['minutes' => 'required|integer|min:0|max:'.Joining::MOST_MINUTES],
+            ['minutes' => sprintf('Minutes are a whole number from 0 to %d; with 0 it is never offered.', Joining::MOST_MINUTES)],
+        );
+        $stall->update(['addition_minutes' => (int) $typed['minutes']]);
 
         return new JsonResponse(PaymentView::of($stall));
     }

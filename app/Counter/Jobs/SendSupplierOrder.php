@@ -10,12 +10,16 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Queue\Queueable;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Counter\Additions\EarlierOrder;
 use WindowStall\Counter\ApplyAnswer;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Print\Files\PrintOrders;
+use WindowStall\Source\Connectors\AlreadyPacked;
+use WindowStall\Source\Connectors\JoinsParcels;
 use WindowStall\Source\Connectors\PrintOrder;
 use WindowStall\Source\Connectors\PrintsArtwork;
+use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\TakesOrders;
 use WindowStall\Support\Refusal;
@@ -73,7 +77,7 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
         }
         try {
             $lines = $this->lines($row, $ordering, $prints);
-            $answer = $ordering->order(
+            $answer = $this->along($row, $ordering, $lines) ?? $ordering->order(
                 $row->connection->access(),
                 $row->idempotency_key,
                 'Order '.$row->order->number,
@@ -92,6 +96,33 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
             return;
         }
         $apply($row, $answer);
+    }
+
+    /**
+     * What was added to an order goes into its parcel; where that is packed already, it goes by itself, at the stall's cost.
+     *
+     * @param  list<array{variant: string, quantity: int, warehouse?: string, prints?: list<PrintOrder>}>  $lines
+     *
+     * @throws SupplierTrouble
+     */
+    private function along(SupplierOrder $row, TakesOrders $ordering, array $lines): ?SupplierAnswer
+    {
+        $earlier = $ordering instanceof JoinsParcels ? EarlierOrder::of($row) : null;
+        if ($earlier === null || ! $ordering instanceof JoinsParcels || $row->connection === null || $row->order === null) {
+            return null;
+        }
+        try {
+            return $ordering->join(
+                $row->connection->access(),
+                $row->idempotency_key,
+                'Order '.$row->order->number,
+                $lines,
+                $row->order->sentTo(),
+                $earlier,
+            );
+        } catch (AlreadyPacked) {
+            return null;
+        }
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class AskedPayment
      * @param  string  $notifyTo  where the service tells by itself what becomes of it
      * @param  string  $secret  by which it signs that
      * @param  string  $wallet  of whoever said there who they are; "" for nobody
+     * @param  string  $again  an earlier payment by the same shopper, whose means it is paid by where the service can; "" for none
      */
     public function __construct(
         public Money $amount,
@@ -26,6 +27,7 @@ final readonly class AskedPayment
         public string $notifyTo,
         #[\SensitiveParameter] public string $secret,
         public string $wallet = '',
+        public string $again = '',
     ) {
     }
 }

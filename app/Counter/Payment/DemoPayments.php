@@ -42,6 +42,7 @@ final class DemoPayments implements PaymentConnector
             'notify_to' => $asked->notifyTo,
             'notify_secret' => $asked->secret,
             'wallet' => $asked->wallet === '' ? null : $asked->wallet,
+            'again' => $asked->again === '' ? null : $asked->again,
         ]));
     }
 

@@ -35,7 +35,8 @@ final class ShareOut
     {
         $stall = $order->stall;
         $lines = $order->lines()->get();
-        if (! $stall instanceof Stall || $lines->isEmpty()) {
+        // What goes along in a parcel has to come from where that is packed.
+        if (! $stall instanceof Stall || $lines->isEmpty() || $order->joins_order_id !== null) {
             return;
         }
         $rule = SharingRule::of($stall);

@@ -65,7 +65,7 @@ final class ToSuppliers
     /** @param  Collection<int, OrderLine>  $lines */
     private static function write(Order $order, SupplierConnection $connection, Collection $lines, ExpectedCosts $expected): void
     {
-        $extras = $order->stall === null ? 0 : $connection->extrasCost($order->stall)->minor;
+        $extras = $order->stall === null || $order->joins_order_id !== null ? 0 : $connection->extrasCost($order->stall)->minor;
         $row = $order->supplierOrders()->create([
             'connection_id' => $connection->id,
             'idempotency_key' => (string) Str::uuid(),

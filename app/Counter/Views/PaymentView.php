@@ -6,6 +6,8 @@ namespace WindowStall\Counter\Views;
 
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Payment\PaymentConnection;
+use WindowStall\Source\Connectors\JoinsParcels;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 
@@ -17,6 +19,8 @@ final readonly class PaymentView
      * @param  bool  $hasLive  whether it has a key for real payments
      * @param  string  $heard  when the service told news last; "" where it never did
      * @param  list<PayMethodView>  $methods
+     * @param  int  $additionMinutes  so long after paying something more is offered; 0: never
+     * @param  list<string>  $additionsBy  the suppliers that lay something into a parcel that was ordered
      * @param  bool  $straight  whether goods can be bought without a look at the basket
      */
     public function __construct(
@@ -28,6 +32,8 @@ final readonly class PaymentView
         public array $methods,
         public string $currency,
         public bool $straight,
+        public int $additionMinutes,
+        public array $additionsBy,
     ) {
     }
 
@@ -47,6 +53,11 @@ final readonly class PaymentView
             ),
             currency: $stall->currency,
             straight: $stall->straight_to_checkout,
+            additionMinutes: $stall->addition_minutes,
+            additionsBy: array_values(SupplierConnection::of($stall)->orderBy('name')->get()
+                ->filter(static fn (SupplierConnection $c): bool => $c->orders_to === null && $c->ordering() instanceof JoinsParcels)
+                ->map(static fn (SupplierConnection $c): string => $c->name)
+                ->all()),
         );
     }
 }

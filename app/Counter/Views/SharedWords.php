@@ -15,6 +15,12 @@ final class SharedWords
     /** @return list<string> none where there was nothing to choose */
     public static function of(Order $order): array
     {
+        if ($order->joins_order_id !== null) {
+            return [sprintf(
+                'Added after paying: it goes along in the parcel of order %d, if its supplier hasn’t packed that.',
+                Order::query()->whereKey($order->joins_order_id)->value('number'),
+            )];
+        }
         if ($order->shared === null) {
             return [];
         }

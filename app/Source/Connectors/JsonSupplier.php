@@ -71,6 +71,7 @@ final readonly class JsonSupplier
                 in_array($response->status(), [404, 409, 422], true) && is_string($reason) => SupplierTrouble::refused(
                     $this->name,
                     $reason,
+                    is_string($response->json('kind')) ? $response->json('kind') : '',
                 ),
                 $response->status() === 429 => SupplierTrouble::busy($this->name),
                 $response->serverError() => SupplierTrouble::broken($this->name, $response->status()),

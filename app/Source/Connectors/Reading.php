@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
+use DateTimeImmutable;
+
 /**
  * Reads an unknown array field by field; whatever isn't of the shape expected is trouble with the supplier.
  *
@@ -82,6 +84,12 @@ final readonly class Reading
         );
     }
 
+    /** @return list<string> where it is left out, none */
+    public function textsOrNone(string $field, int $most = 200): array
+    {
+        return isset($this->said[$field]) ? $this->texts($field, $most) : [];
+    }
+
     /** @return array<string, string> */
     public function textMap(string $field): array
     {
@@ -114,6 +122,15 @@ final readonly class Reading
     public function plain(string $field): mixed
     {
         return $this->said[$field] ?? null;
+    }
+
+    /** A moment as RFC 3339 writes it. */
+    public function momentOrNull(string $field): ?DateTimeImmutable
+    {
+        $text = $this->textOrNull($field, 40);
+        $moment = $text === null ? null : DateTimeImmutable::createFromFormat(DATE_RFC3339, $text);
+
+        return $moment === false ? $this->strange() : $moment;
     }
 
     public function flag(string $field, bool $else = false): bool

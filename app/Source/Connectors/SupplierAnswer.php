@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
+use DateTimeImmutable;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Money\Money;
 
@@ -13,6 +14,8 @@ final readonly class SupplierAnswer
     /**
      * @param  list<SaidParcel>  $parcels  all it has posted so far; empty where it only says that it has
      * @param  Money|null  $extras  what it takes for what was laid in
+     * @param  DateTimeImmutable|null  $joinedUntil  until then others can be laid into its parcel; null where none can
+     * @param  list<string>  $packedIn  the warehouses it is packed in, where it says them
      */
     public function __construct(
         public string $externalId,
@@ -24,6 +27,8 @@ final readonly class SupplierAnswer
         public ?string $reason,
         public array $parcels = [],
         public ?Money $extras = null,
+        public ?DateTimeImmutable $joinedUntil = null,
+        public array $packedIn = [],
     ) {
     }
 }

@@ -12,9 +12,14 @@ final class SupplierTrouble extends \RuntimeException implements UserMessage
     /**
      * @param  bool  $passing  whether trying again later may help
      * @param  bool  $unsure  whether the supplier may have taken what it was told
+     * @param  string  $kind  what it said of why it refuses, for programs; "" where it said nothing
      */
-    private function __construct(string $message, public readonly bool $passing, public readonly bool $unsure = false)
-    {
+    private function __construct(
+        string $message,
+        public readonly bool $passing,
+        public readonly bool $unsure = false,
+        public readonly string $kind = '',
+    ) {
         parent::__construct($message);
     }
 
@@ -68,8 +73,8 @@ final class SupplierTrouble extends \RuntimeException implements UserMessage
         return new self($sentence, false);
     }
 
-    public static function refused(string $name, string $reason): self
+    public static function refused(string $name, string $reason, string $kind = ''): self
     {
-        return new self(sprintf('%s refused: %s', $name, $reason), false);
+        return new self(sprintf('%s refused: %s', $name, $reason), false, kind: $kind);
     }
 }

@@ -1,6 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { MethodEditor } from '@/counter/MethodEditor';
+import { AdditionSentence } from '@/counter/payment/AdditionSentence';
 import { PaymentKey } from '@/counter/payment/PaymentKey';
 import { PaymentRow } from '@/counter/payment/PaymentRow';
 import { send } from '@/lib/http';
@@ -55,6 +56,10 @@ export default function PaymentPage({ payment: first, countries }: Props) {
             />
             Shoppers may go from the page of one of your goods straight to the checkout
           </label>
+          <AdditionSentence
+            payment={payment}
+            onSay={(minutes) => say(route('counter.payment.addition', handle), { minutes })}
+          />
         </div>
         <section aria-label="The payment service" className="grid gap-4">
           <h2 className="text-[17px] font-semibold">{payment.live ? 'Real payments' : 'Tried out only'}</h2>

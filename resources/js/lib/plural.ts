@@ -7,3 +7,8 @@ export function plural(n: number, one: string, many = `${one}s`): string {
 export function count(n: number, one: string, many?: string): string {
   return `${n.toLocaleString('en')} ${plural(n, one, many)}`;
 }
+
+/** Names in a sentence: "Oakum", "Oakum and Kilnfold", "Oakum, Kilnfold, and Thread & Plate". */
+export function listed(names: string[]): string {
+  return new Intl.ListFormat('en').format(names);
+}

@@ -258,6 +258,8 @@ export interface PaymentView {
   methods: PayMethodView[];
   currency: string;
   straight: boolean;
+  additionMinutes: number;
+  additionsBy: string[];
 }
 
 export interface RefundTryView {

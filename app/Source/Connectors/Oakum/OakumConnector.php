@@ -8,10 +8,12 @@ use Illuminate\Http\Request;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\AccountStanding;
+use WindowStall\Source\Connectors\AlreadyPacked;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\Connector;
 use WindowStall\Source\Connectors\ConnectorCard;
 use WindowStall\Source\Connectors\FetchesByLink;
+use WindowStall\Source\Connectors\JoinsParcels;
 use WindowStall\Source\Connectors\JsonSupplier;
 use WindowStall\Source\Connectors\KeepsAccount;
 use WindowStall\Source\Connectors\OffersExtras;
@@ -22,12 +24,18 @@ use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\SupplierWish;
-use WindowStall\Source\Connectors\TakesOrders;
 use WindowStall\Source\Connectors\TakesRequests;
 use WindowStall\Source\Connectors\TellsWhatMoves;
 
 /** Speaks Oakum Depot's JSON interface. What it can't read, in whole or in part, is trouble, never a guess. */
-final readonly class OakumConnector implements Connector, FetchesByLink, KeepsAccount, OffersExtras, TakesOrders, TakesRequests, TellsWhatMoves
+final readonly class OakumConnector implements
+    Connector,
+    FetchesByLink,
+    JoinsParcels,
+    KeepsAccount,
+    OffersExtras,
+    TakesRequests,
+    TellsWhatMoves
 {
     public const NAME = 'Oakum Depot';
 
@@ -194,6 +202,27 @@ final readonly class OakumConnector implements Connector, FetchesByLink, KeepsAc
                 ['Idempotency-Key' => $idempotencyKey],
             ),
         );
+    }
+
+    public function join(
+        Access $access,
+        string $idempotencyKey,
+        string $reference,
+        array $lines,
+        array $address,
+        string $into,
+    ): SupplierAnswer {
+        try {
+            return OakumReader::answer($this->oakum->ask(
+                $access,
+                'post',
+                '/v1/orders',
+                ['reference' => $reference, 'lines' => $lines, 'address' => $address, 'joins' => (int) $into],
+                ['Idempotency-Key' => $idempotencyKey],
+            ));
+        } catch (SupplierTrouble $trouble) {
+            throw $trouble->kind === 'packed' ? new AlreadyPacked($trouble->getMessage(), previous: $trouble) : $trouble;
+        }
     }
 
     public function orderState(Access $access, string $externalId): SupplierAnswer

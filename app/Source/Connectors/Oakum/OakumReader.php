@@ -88,6 +88,8 @@ final class OakumReader
             $order->textOrNull('reason', 500),
             self::parcels($order),
             Money::of($order->wholeOrNull('extras') ?? 0, $currency),
+            $order->momentOrNull('joined_until'),
+            $order->textsOrNone('packed_in'),
         );
     }
 
