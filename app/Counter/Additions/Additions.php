@@ -131,12 +131,12 @@ final readonly class Additions
         $card = GoodCard::of($figures);
         $phrases = $stall->phrases();
         $price = static fn (VariantFigures $v): string => MoneyView::text($v->shown ?? $stall->seen()->money(0));
+        $prices = array_unique(array_map($price, $variants));
         $choices = [];
         foreach ($variants as $variant) {
             $chosen = $phrases->chosen(OptionChoices::of($figures)->chosen($variant));
-            $choices[$variant->row->id] = count($variants) === 1 ? $chosen : $chosen.', '.$price($variant);
+            $choices[$variant->row->id] = count($prices) === 1 ? $chosen : $chosen.', '.$price($variant);
         }
-        $prices = array_unique(array_map($price, $variants));
 
         return new OfferedAddition(
             $card->title,
