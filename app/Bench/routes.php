@@ -7,6 +7,7 @@ use WindowStall\Bench\Http\BenchController;
 use WindowStall\Bench\Http\CarryController;
 use WindowStall\Bench\Http\GridController;
 use WindowStall\Bench\Http\ListingController;
+use WindowStall\Bench\Http\OwnController;
 use WindowStall\Bench\Http\PreparingController;
 use WindowStall\Bench\Http\TakeController;
 use WindowStall\Stall\Http\InStall;
@@ -51,6 +52,9 @@ Route::middleware(['auth', InStall::class])
             ->name('bench.undo');
         Route::post('/markdown', [PreparingController::class, 'markdown'])->name('bench.markdown');
         Route::get('/piece', [PreparingController::class, 'piece'])->name('bench.piece');
+        Route::post('/own', [OwnController::class, 'store'])->middleware('dear')->name('bench.own');
+        Route::put('/{listing}/own', [OwnController::class, 'update'])->middleware('dear')->name('bench.own.update');
+        Route::post('/{listing}/own/file', [OwnController::class, 'file'])->middleware('dear')->name('bench.own.file');
         Route::get('/{listing}', [ListingController::class, 'show'])->name('bench.listing');
         Route::patch('/{listing}', [ListingController::class, 'update'])->name('bench.listing.update');
         Route::patch('/{listing}/variants', [ListingController::class, 'variants'])->name('bench.variants.update');

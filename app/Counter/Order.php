@@ -253,6 +253,12 @@ final class Order extends Model
         return $this->money((int) $this->refunds->whereNotNull('done_at')->where('credited', false)->sum('total_minor'));
     }
 
+    /** Whether anything of it is sent; with its lines. */
+    public function isPosted(): bool
+    {
+        return $this->lines->contains(static fn (OrderLine $line): bool => $line->giving === null);
+    }
+
     private function partName(): string
     {
         return AddressForm::parts($this->country)[$this->part] ?? $this->part;

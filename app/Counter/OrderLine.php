@@ -7,6 +7,8 @@ namespace WindowStall\Counter;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Source\Giving;
+use WindowStall\Source\Own\OwnGood;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 
@@ -31,16 +33,30 @@ use WindowStall\Stall\Stall;
  * @property string|null $promised_to the last one
  * @property int|null $placing_id how artwork lay on it when it was sold
  * @property int|null $placing_revision
+ * @property Giving|null $giving how it reaches its shopper where it isn't posted
+ * @property int|null $own_good_id of which of the stall's own goods it is
  * @property int|null $total_minor what its pieces cost together, where that isn't so many times one
  */
 final class OrderLine extends Model
 {
     public $timestamps = false;
 
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['giving' => Giving::class];
+    }
+
     /** @return BelongsTo<SupplierVariant, $this> */
     public function supplierVariant(): BelongsTo
     {
         return $this->belongsTo(SupplierVariant::class);
+    }
+
+    /** @return BelongsTo<OwnGood, $this> */
+    public function ownGood(): BelongsTo
+    {
+        return $this->belongsTo(OwnGood::class);
     }
 
     /** @return BelongsTo<SupplierOrder, $this> */

@@ -17,6 +17,7 @@ use WindowStall\Offers\CodeUses;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketEntry;
+use WindowStall\Source\Own\OwnGood;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Taxes;
 use WindowStall\Support\Speech\Speech;
@@ -123,6 +124,8 @@ final readonly class PlaceOrder
                     'total_minor' => $entry->line()->laddered()?->minor,
                     'tax_rate' => $taxes->rate($entry->taxClass, $contents->delivery->to)->millionths,
                     'discount_minor' => $contents->codes->allotment->lines[$entry->variant->row->id] ?? 0,
+                    'giving' => $entry->giving,
+                    'own_good_id' => $entry->giving === null ? null : OwnGood::idOf($entry->variant->row->external_id),
                 ]);
             }
 

@@ -23,7 +23,8 @@ final class RecountPromises
                     FROM order_lines l
                     JOIN orders o ON o.id = l.order_id
                     LEFT JOIN supplier_orders s ON s.id = l.supplier_order_id
-                    WHERE l.supplier_variant_id = v.id AND (s.state = ? OR o.reserved_until IS NOT NULL)
+                    WHERE l.supplier_variant_id = v.id
+                      AND (s.state = ? OR o.reserved_until IS NOT NULL OR (l.giving IS NOT NULL AND o.paid_at IS NOT NULL))
                 ), 0)
                 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND v.promised <> 0
                 SQL

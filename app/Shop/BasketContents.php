@@ -125,6 +125,7 @@ final readonly class BasketContents
                     $figures->taxClass,
                     $title,
                     $chosen,
+                    giving: $figures->now->giving,
                 );
                 $entries[] = $entry;
                 if ($entry->trouble() !== null) {
@@ -241,6 +242,18 @@ final readonly class BasketContents
             : ToFreeDelivery::missing($goods, $terms->charging($way->plain, $way->way->freeOver));
 
         return $missing === null ? null : $market->atLeast($missing);
+    }
+
+    /** Whether anything of it is sent. */
+    public function isPosted(): bool
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->giving === null) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function entry(int $id): ?BasketEntry

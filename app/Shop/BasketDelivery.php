@@ -58,8 +58,9 @@ final readonly class BasketDelivery
         bool $along = false,
     ): self {
         $market = $stall->seen();
-        // What has sold out stands in the way by itself, and isn't asked for.
-        $sent = array_values(array_filter($entries, static fn (BasketEntry $e): bool => $e->trouble() === null));
+        // What has sold out stands in the way by itself, and isn't asked for; what isn't posted needs no way.
+        $posted = static fn (BasketEntry $e): bool => $e->giving === null && $e->trouble() === null;
+        $sent = array_values(array_filter($entries, $posted));
         if ($sent === []) {
             return new self($to, [], null, [], [], 0, $market);
         }

@@ -10,6 +10,7 @@ use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\Ladder;
+use WindowStall\Core\Source\Giving;
 use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Speech\Spoken;
@@ -30,6 +31,7 @@ final readonly class BasketEntry
      * @param  string  $ownTitle  as the seller says it
      * @param  string  $ownChosen  likewise
      * @param  Money|null  $mixed  what it comes to where it climbs a ladder together with others
+     * @param  Giving|null  $giving  how it reaches the shopper where it isn't posted
      * @param  string|null  $notTo  the market it isn't sold to, in a sentence; null where it is
      */
     public function __construct(
@@ -53,6 +55,7 @@ final readonly class BasketEntry
         public string $ownTitle = '',
         public string $ownChosen = '',
         private ?Money $mixed = null,
+        public ?Giving $giving = null,
     ) {
     }
 

@@ -12,6 +12,7 @@ use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Pricing\Offers\Ladder;
+use WindowStall\Core\Source\Giving;
 use WindowStall\Pricing\RecentSales;
 use WindowStall\Reviews\ListingReviews;
 use WindowStall\Reviews\Questions\GoodsQuestion;
@@ -214,10 +215,12 @@ final readonly class GoodsPage implements GoodInHand
     }
 
     /** "Only 3 left", "In stock", "Sold out" */
-    public static function stockWords(VariantFigures $v): string
+    public static function stockWords(VariantFigures $v, ?Giving $giving = null): string
     {
         return match (true) {
             ! $v->buyable() => Speech::say('shop.goods.sold_out'),
+            $giving === Giving::Download => Speech::say('shop.goods.at_once'),
+            $giving === Giving::Appointment => Speech::say('shop.goods.places', count: $v->available),
             $v->available <= self::FEW => Speech::say('shop.goods.few', count: $v->available),
             default => Speech::say('shop.goods.in_stock'),
         };
@@ -268,7 +271,7 @@ final readonly class GoodsPage implements GoodInHand
                 'options' => array_map(static fn (string $n): string => $v->options[$n] ?? '', $names),
                 'price' => $v->shown === null ? '' : MoneyView::text($v->shown),
                 'rungs' => array_map(static fn (ShownRung $r): array => $r->toArray(), $this->ladder($v)),
-                'stock' => self::stockWords($v),
+                'stock' => self::stockWords($v, $this->figures->now->giving),
                 'days' => self::daysWords($v->days),
                 'buyable' => $v->buyable(),
                 'picture' => $this->pictureOf($v),

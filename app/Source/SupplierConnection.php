@@ -13,6 +13,7 @@ use WindowStall\Runs\Run;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Connector;
 use WindowStall\Source\Connectors\Connectors;
+use WindowStall\Source\Connectors\Own\OwnConnector;
 use WindowStall\Source\Connectors\TakesOrders;
 use WindowStall\Source\Pulling\Schedule;
 use WindowStall\Stall\Stall;
@@ -98,10 +99,22 @@ final class SupplierConnection extends Model
         ];
     }
 
-    /** @return HasMany<self, Stall> a stall's */
+    /** @return HasMany<self, Stall> a stall's, without that of its own goods */
     public static function of(Stall $stall): HasMany
     {
+        return $stall->hasMany(self::class)->where('kind', '<>', OwnConnector::KIND);
+    }
+
+    /** @return HasMany<self, Stall> */
+    public static function withOwn(Stall $stall): HasMany
+    {
         return $stall->hasMany(self::class);
+    }
+
+    /** Whether it is where goods of the stall's own come from. */
+    public function isOwn(): bool
+    {
+        return $this->kind === OwnConnector::KIND;
     }
 
     /** @return BelongsTo<Stall, $this> */

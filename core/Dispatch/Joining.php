@@ -26,7 +26,7 @@ final class Joining
         if ($minutes <= 0 || $waits === null) {
             return null;
         }
-        $until = min($paid->modify('+'.$minutes.' minutes'), $waits);
+        $until = min($paid->setTimestamp($paid->getTimestamp() + 60 * $minutes), $waits);
 
         return $until > $now ? $until : null;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Landing;
 
+use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rates;
 use WindowStall\Core\Source\Item;
@@ -34,6 +35,9 @@ final readonly class LandsItems
     /** By which offer a piece of it comes cheapest; null where none can be sent to the market. */
     public function variant(Item $item, Variant $variant): ?LandedCost
     {
+        if ($item->giving !== null) {
+            return $this->unposted($variant);
+        }
         $offers = [];
         foreach ($variant->stock as $warehouse => $pieces) {
             foreach ($this->from($warehouse, $variant) as $quote) {
@@ -42,6 +46,17 @@ final readonly class LandsItems
         }
 
         return LandedCost::best($variant->cost, $offers, $this->rates, $this->duty, $this->handling);
+    }
+
+    /** What isn't posted is everywhere at once, and costs what it costs. */
+    private function unposted(Variant $variant): ?LandedCost
+    {
+        $offers = [];
+        foreach ($variant->stock as $warehouse => $pieces) {
+            $offers[] = new Offer($warehouse, '', $variant->cost->with(0), new DayRange(0, 0), $pieces);
+        }
+
+        return LandedCost::best($variant->cost, $offers, $this->rates);
     }
 
     /**

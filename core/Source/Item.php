@@ -16,7 +16,7 @@ use WindowStall\Core\Money\Money;
  * }
  * @phpstan-type SaidItem array{
  *     id: string, title: string, description: string, category: string, pictures: list<string>, currency: string,
- *     processing: array{int, int}, rating: int|null, variants: list<SaidVariant>, blank?: SaidBlank,
+ *     processing: array{int, int}, rating: int|null, variants: list<SaidVariant>, blank?: SaidBlank, giving?: string,
  * }
  *
  * @phpstan-import-type SaidBlank from Blank
@@ -30,6 +30,7 @@ final readonly class Item
      * @param  int|null  $ratingTenths  47 for 4.7 of 5
      * @param  list<Variant>  $variants
      * @param  Blank|null  $blank  what can be printed on it, where it is a print house's
+     * @param  Giving|null  $giving  how it reaches its shopper where it isn't posted
      */
     public function __construct(
         public string $id,
@@ -42,6 +43,7 @@ final readonly class Item
         public ?int $ratingTenths,
         public array $variants,
         public ?Blank $blank = null,
+        public ?Giving $giving = null,
     ) {
     }
 
@@ -71,7 +73,8 @@ final readonly class Item
                 ],
                 $this->variants,
             ),
-        ] + ($this->blank === null ? [] : ['blank' => $this->blank->toArray()]);
+        ] + ($this->blank === null ? [] : ['blank' => $this->blank->toArray()])
+            + ($this->giving === null ? [] : ['giving' => $this->giving->value]);
     }
 
     /** @param  SaidItem  $said */
@@ -101,6 +104,7 @@ final readonly class Item
                 $said['variants'],
             ),
             isset($said['blank']) ? Blank::fromArray($said['blank'], $said['currency']) : null,
+            Giving::tryFrom($said['giving'] ?? ''),
         );
     }
 

@@ -138,6 +138,8 @@ return [
         'gone' => 'ausverkauft',
         'few' => 'Nur noch {count} da',
         'in_stock' => 'Vorrätig',
+        'at_once' => 'Sofort nach der Zahlung da',
+        'places' => '{count, plural, one {Noch ein Platz} other {Noch # Plätze}}',
         'days' => 'Bei Ihnen in {days}',
         'put' => 'In den Korb',
         'buy_now' => 'Jetzt kaufen',

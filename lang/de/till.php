@@ -202,10 +202,18 @@ return [
         'over' => 'Das kann nicht mehr mit: Das Paket wird schon gepackt.',
         'unpaid' => 'Der Zahlungsdienst antwortet gerade nicht. Es wurde nichts hinzugefügt; versuchen Sie es gleich noch einmal.',
     ],
+    'files' => [
+        'heading' => 'Ihre Dateien',
+        'left' => 'So oft kann sie noch geholt werden: {count}, bis {until}.',
+        'over' => 'Sie kann nicht mehr geholt werden.',
+        'not_yet' => 'Sie ist noch nicht da; wir melden uns.',
+        'fetch' => 'Herunterladen',
+    ],
     'order' => [
         'number' => 'Bestellung {number}',
         'thanks' => 'Danke, {name}',
         'paid' => 'Sie ist bezahlt. Heben Sie die Adresse dieser Seite auf: Hier steht immer, wo Ihr Paket ist.',
+        'paid_here' => 'Sie ist bezahlt. Heben Sie die Adresse dieser Seite auf: Was Sie gekauft haben, ist hier.',
         'sold_out' => 'Im letzten Moment ausverkauft',
         'refunding' => 'Geld auf dem Rückweg',
         'goes_back' => '{total} gehen zurück, wie sie gekommen sind.',

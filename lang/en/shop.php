@@ -139,6 +139,8 @@ return [
         'gone' => 'sold out',
         'few' => 'Only {count} left',
         'in_stock' => 'In stock',
+        'at_once' => 'Yours as soon as it is paid',
+        'places' => '{count, plural, one {One place left} other {# places left}}',
         'days' => 'With you in {days}',
         'put' => 'Put in basket',
         'buy_now' => 'Buy it now',

@@ -198,10 +198,18 @@ return [
         'over' => 'That can’t go along any more: the parcel is being packed.',
         'unpaid' => 'The payment service doesn’t answer just now. Nothing was added; try again in a moment.',
     ],
+    'files' => [
+        'heading' => 'Your files',
+        'left' => 'How often it can still be fetched: {count}, until {until}.',
+        'over' => 'It can’t be fetched any more.',
+        'not_yet' => 'It isn’t there yet; we send word.',
+        'fetch' => 'Fetch it',
+    ],
     'order' => [
         'number' => 'Order {number}',
         'thanks' => 'Thank you, {name}',
         'paid' => 'It is paid. Keep this page’s address: it always shows where your parcel is.',
+        'paid_here' => 'It is paid. Keep this page’s address: what you bought is here.',
         'sold_out' => 'Sold out at the last moment',
         'refunding' => 'Money on its way back',
         'goes_back' => '{total} goes back the way it came.',

@@ -138,6 +138,8 @@ return [
         'gone' => 'agotado',
         'few' => '{count, plural, one {Solo queda #} other {Solo quedan #}}',
         'in_stock' => 'En existencias',
+        'at_once' => 'Suyo en cuanto se paga',
+        'places' => '{count, plural, one {Queda una plaza} other {Quedan # plazas}}',
         'days' => 'En su casa en {days}',
         'put' => 'A la cesta',
         'buy_now' => 'Comprar ahora',

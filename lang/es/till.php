@@ -197,10 +197,18 @@ return [
         'over' => 'Eso ya no puede ir con él: el paquete se está preparando.',
         'unpaid' => 'El servicio de pago no responde ahora mismo. No se ha añadido nada; inténtelo de nuevo en un momento.',
     ],
+    'files' => [
+        'heading' => 'Sus archivos',
+        'left' => 'Descargas que quedan: {count}, hasta el {until}.',
+        'over' => 'Ya no se puede descargar.',
+        'not_yet' => 'Aún no está; le avisaremos.',
+        'fetch' => 'Descargar',
+    ],
     'order' => [
         'number' => 'Pedido {number}',
         'thanks' => 'Gracias, {name}',
         'paid' => 'Está pagado. Guarde la dirección de esta página: siempre dice dónde está su paquete.',
+        'paid_here' => 'Está pagado. Guarde la dirección de esta página: lo que ha comprado está aquí.',
         'sold_out' => 'Agotado en el último momento',
         'refunding' => 'El dinero está de vuelta',
         'goes_back' => '{total} vuelven por donde vinieron.',

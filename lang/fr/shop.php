@@ -138,6 +138,8 @@ return [
         'gone' => 'épuisé',
         'few' => '{count, plural, one {Plus que # en stock} other {Plus que # en stock}}',
         'in_stock' => 'En stock',
+        'at_once' => 'À vous dès le paiement',
+        'places' => '{count, plural, one {Encore une place} other {Encore # places}}',
         'days' => 'Chez vous en {days}',
         'put' => 'Mettre au panier',
         'buy_now' => 'Acheter maintenant',

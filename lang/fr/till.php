@@ -197,10 +197,18 @@ return [
         'over' => 'Cela ne peut plus partir avec : le colis est en préparation.',
         'unpaid' => 'Le service de paiement ne répond pas pour l’instant. Rien n’a été ajouté ; réessayez dans un moment.',
     ],
+    'files' => [
+        'heading' => 'Vos fichiers',
+        'left' => 'Téléchargements encore possibles : {count}, jusqu’au {until}.',
+        'over' => 'Il ne peut plus être téléchargé.',
+        'not_yet' => 'Il n’est pas encore là ; nous vous préviendrons.',
+        'fetch' => 'Télécharger',
+    ],
     'order' => [
         'number' => 'Commande {number}',
         'thanks' => 'Merci, {name}',
         'paid' => 'Elle est payée. Gardez l’adresse de cette page : elle dit toujours où est votre colis.',
+        'paid_here' => 'Elle est payée. Gardez l’adresse de cette page : ce que vous avez acheté est ici.',
         'sold_out' => 'Épuisé au dernier moment',
         'refunding' => 'L’argent est en route vers vous',
         'goes_back' => '{total} reviennent par où ils sont venus.',

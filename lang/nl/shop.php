@@ -138,6 +138,8 @@ return [
         'gone' => 'uitverkocht',
         'few' => 'Nog maar {count} over',
         'in_stock' => 'Op voorraad',
+        'at_once' => 'Van u zodra het betaald is',
+        'places' => '{count, plural, one {Nog één plaats} other {Nog # plaatsen}}',
         'days' => 'Bij u in {days}',
         'put' => 'In de mand',
         'buy_now' => 'Nu kopen',

@@ -197,10 +197,18 @@ return [
         'over' => 'Dat kan niet meer mee: het pakje wordt ingepakt.',
         'unpaid' => 'De betaaldienst antwoordt nu even niet. Er is niets toegevoegd; probeer het zo nog eens.',
     ],
+    'files' => [
+        'heading' => 'Uw bestanden',
+        'left' => 'Zo vaak kunt u het nog ophalen: {count}, tot {until}.',
+        'over' => 'Het kan niet meer opgehaald worden.',
+        'not_yet' => 'Het is er nog niet; u hoort van ons.',
+        'fetch' => 'Downloaden',
+    ],
     'order' => [
         'number' => 'Bestelling {number}',
         'thanks' => 'Dank u, {name}',
         'paid' => 'Ze is betaald. Bewaar het adres van deze pagina: hier staat altijd waar uw pakje is.',
+        'paid_here' => 'Ze is betaald. Bewaar het adres van deze pagina: wat u kocht, vindt u hier.',
         'sold_out' => 'Op het laatste moment uitverkocht',
         'refunding' => 'Het geld is op de terugweg',
         'goes_back' => '{total} gaat terug zoals het kwam.',

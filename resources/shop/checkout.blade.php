@@ -48,7 +48,7 @@
     data-look>{{ $say('till.checkout.look') }}</button></p>@endif
 <p class="consent"><label><input type="checkbox" name="news" value="1" @checked($form->news)> {{
     $say('till.checkout.consent') }}</label></p>
-<h2>{{ $say('till.checkout.how') }}</h2>
+@if ($basket->isPosted())<h2>{{ $say('till.checkout.how') }}</h2>@endif
 @if (count($basket->delivery->ways) > 1)<fieldset class="ways"><legend class="sr">{{
     $say('till.checkout.ways') }}</legend>
 @foreach ($basket->delivery->ways as $one)<label><input type="radio" name="way" value="{{ $one->at }}" data-where

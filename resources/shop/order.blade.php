@@ -16,7 +16,7 @@
 @if ($state === 'paid')
 <p class="quiet">{{ $say('till.order.number', number: (string) $order->number) }}</p>
 <h1>{{ $say('till.order.thanks', name: $order->name) }}</h1>
-<p>{{ $say('till.order.paid') }}</p>
+<p>{{ $say($order->isPosted() ? 'till.order.paid' : 'till.order.paid_here') }}</p>
 @if ($along !== null)<p>{{ $say('till.addition.along') }} <a href="/orders/{{ $along->token }}">{{
     $say('till.order.number', number: (string) $along->number) }}</a></p>@endif
 @if ($back->minor > 0)<p role="status">{{ $say('till.order.partly_back', total: $back) }}</p>@endif
@@ -54,6 +54,7 @@
 @if ($state === 'paid')
 @if (in_array($told['addition'], ['over', 'unpaid'], true))<p class="trouble" role="alert"@if ($additions === null) id="addition"
     @endif>{{ $say('till.addition.'.$told['addition']) }}</p>@endif
+@if ($files !== [])@include('shop::files')@endif
 @if ($additions !== null)@include('shop::additions')@endif
 @php($shown = $order->supplierOrders->filter(fn ($row) => $order->lines->contains(fn ($l) => $l->supplier_order_id === $row->id && $l->toSend() > 0)))
 @php($several = $order->parcels->count() + $shown->filter(fn ($row) => $order->parcels->where('supplier_order_id', $row->id)->isEmpty())->count() > 1)
@@ -125,10 +126,10 @@
 <dt>{{ $say('till.sums.taken_off') }}</dt>
 <dd>{{ $text(-$order->discount_minor) }}</dd>
 </div>@endif
-<div>
+@if ($order->isPosted())<div>
 <dt>{{ $say('till.sums.delivery') }}</dt>
 <dd>{{ $text($order->delivery_minor) }}</dd>
-</div>
+</div>@endif
 <div class="sum">
 <dt>{{ $say('till.sums.total') }}</dt>
 <dd>{{ $text($order->total_minor) }}</dd>
@@ -149,7 +150,7 @@
 @include('shop::order-own')
 @if ($state === 'paid' && $order->collected !== '')
 <p class="quiet">{{ $say('till.parcels.fetch', where: $stall->phrases()->say($order->collected)) }}</p>
-@elseif ($state === 'paid')
+@elseif ($state === 'paid' && $order->isPosted())
 <p class="quiet">{{ $say('till.order.to', name: $order->name, street: $order->street, town: $order->town,
     postcode: $order->postcode) }}</p>
 @endif

@@ -9,8 +9,8 @@
     : $say('till.sums.code', code: $used['typed'], off: $used['words']) }}</dt><dd>{{ $off === 0
     ? '' : $text($basket->market->money(-$off)) }}</dd></div>
 @endforeach
-<div><dt>{{ $say('till.sums.delivery_to', country: WindowStall\Support\Speech\Spoken::countrySaid($there))
-    }}</dt><dd data-delivery>{{ $basket->totals->delivery->minor === 0 ? $say('till.sums.free') : $text($basket->totals->delivery) }}</dd></div>
+@if ($basket->isPosted())<div><dt>{{ $say('till.sums.delivery_to', country: WindowStall\Support\Speech\Spoken::countrySaid($there))
+    }}</dt><dd data-delivery>{{ $basket->totals->delivery->minor === 0 ? $say('till.sums.free') : $text($basket->totals->delivery) }}</dd></div>@endif
 <div class="sum"><dt>{{ $say('till.sums.total') }}</dt><dd data-total>{{ $text($basket->totals->total) }}</dd></div>
 @foreach ($basket->totals->rates as $rate => $sums)<div class="quiet">
 <dt>{{ $say($included ? 'till.sums.of_which' : 'till.sums.with',

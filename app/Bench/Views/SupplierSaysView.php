@@ -26,6 +26,7 @@ final readonly class SupplierSaysView
         public array $options,
         public array $arrival,
         public ?MadeFromView $madeFrom,
+        public ?OwnGoodView $own,
     ) {
     }
 
@@ -42,6 +43,7 @@ final readonly class SupplierSaysView
             options: self::options($f),
             arrival: self::arrival($f),
             madeFrom: MadeFromView::of($f->stall, $f->listing->supplierItem),
+            own: OwnGoodView::of($f->stall, $f->listing->supplierItem),
         );
     }
 

@@ -12,6 +12,7 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Additions\Additions;
 use WindowStall\Counter\Following\Parcel;
+use WindowStall\Counter\Giving\GivenFile;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Order;
@@ -61,6 +62,7 @@ final readonly class OrderController
             'instead' => Instead::choices($stall->speaking($order->language), $order, $returnable->pieces),
             'movable' => ChangeAddress::possible($order),
             'track' => static fn (Parcel $parcel): TrackLine => TrackLine::of($stall, $order, $parcel),
+            'files' => GivenFile::all($order),
             'told' => [
                 'back' => $request->query('back'),
                 'move' => $request->query('move'),

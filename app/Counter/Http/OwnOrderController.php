@@ -10,6 +10,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use WindowStall\Core\Dispatch\Returns\ReturnReason;
+use WindowStall\Counter\Giving\Undone;
 use WindowStall\Counter\Mail\OrdersLinkMail;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Own\ChangeAddress;
@@ -111,9 +112,10 @@ final readonly class OwnOrderController
 
     public function cancel(Request $request, string $token, GiveBack $give): RedirectResponse
     {
-        $order = self::find(ShopStall::of($request), $token);
+        $stall = ShopStall::of($request);
+        $order = self::find($stall, $token);
         try {
-            if ($order->supplierOrders->every(ChangeAddress::isOurs(...))) {
+            if ($order->supplierOrders->every(ChangeAddress::isOurs(...)) && Undone::is($stall, $order)) {
                 $give($order, new RefundWish('cancelled'));
             }
         } catch (Refusal) {

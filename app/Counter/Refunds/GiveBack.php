@@ -119,6 +119,12 @@ final readonly class GiveBack
         foreach ($order->lines as $line) {
             $row = $line->supplierOrder;
             $gone = min($pieces[$line->id] ?? 0, $line->quantity - $line->withdrawn);
+            if ($gone > 0 && $line->giving !== null) {
+                $back[$line->supplier_variant_id] = ($back[$line->supplier_variant_id] ?? 0) + $gone;
+                $line->update(['withdrawn' => $line->withdrawn + $gone]);
+
+                continue;
+            }
             if ($gone === 0 || $row === null || ! in_array($row->state, self::NOT_THERE, true)) {
                 continue;
             }

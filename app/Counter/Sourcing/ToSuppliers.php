@@ -25,7 +25,8 @@ final class ToSuppliers
     /** In the transaction that makes it paid. @param  Order  $order  with its lines and stall */
     public static function of(Order $order): void
     {
-        $lines = $order->lines;
+        // What isn't posted is ordered of nobody.
+        $lines = $order->lines->whereNull('giving')->values();
         $lines->load('supplierVariant.item');
         $bySupplier = $lines->groupBy(static fn (OrderLine $line): int => (int) $line->supplierVariant?->item?->connection_id);
         self::freeze($lines);

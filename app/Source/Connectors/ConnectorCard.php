@@ -14,6 +14,7 @@ final readonly class ConnectorCard
      * @param  string  $keyHint  where the key is found; empty when the kind needs none
      * @param  bool  $named  whether each connection has a name of its own
      * @param  bool  $mapped  whether a person says what the columns mean
+     * @param  bool  $offered  whether one can connect it
      */
     public function __construct(
         public string $kind,
@@ -24,6 +25,7 @@ final readonly class ConnectorCard
         public bool $named = false,
         public bool $mapped = false,
         public int $order = 50,
+        public bool $offered = true,
     ) {
     }
 }

@@ -31,9 +31,11 @@ final readonly class Connectors
         return $this->byKind[$kind] ?? throw new \OutOfBoundsException('No connector speaks '.$kind.'.');
     }
 
-    /** @return list<ConnectorCard> */
+    /** @return list<ConnectorCard> those one can connect */
     public function cards(): array
     {
-        return array_values(array_map(static fn (Connector $c): ConnectorCard => $c->card(), $this->byKind));
+        $cards = array_map(static fn (Connector $c): ConnectorCard => $c->card(), $this->byKind);
+
+        return array_values(array_filter($cards, static fn (ConnectorCard $card): bool => $card->offered));
     }
 }

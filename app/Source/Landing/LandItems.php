@@ -153,7 +153,9 @@ final readonly class LandItems
     ): void {
         $markets ??= $stall->markets();
         $connections =
-            $connection === null ? SupplierConnection::of($stall)->whereNull('disconnected_at')->get() : [$connection];
+            $connection === null
+                ? SupplierConnection::withOwn($stall)->whereNull('disconnected_at')->get()
+                : [$connection];
         $done = 0;
         foreach ($connections as $connection) {
             SupplierItem::query()
@@ -243,9 +245,10 @@ final readonly class LandItems
         foreach ($items as $key => $item) {
             foreach ($item->variants as $variant) {
                 $landed = $lands->variant($item, $variant);
-                $figures['variants'][] = self::row($key, $variant->id, $landed, $lands->outOfReach($variant));
+                $beyond = $item->giving === null ? $lands->outOfReach($variant) : 0;
+                $figures['variants'][] = self::row($key, $variant->id, $landed, $beyond, $item->giving === null);
             }
-            $figures['items'][] = self::row($key, '', $lands->cheapest($item), 0);
+            $figures['items'][] = self::row($key, '', $lands->cheapest($item), 0, $item->giving === null);
         }
 
         return $figures;
@@ -279,17 +282,22 @@ final readonly class LandItems
         ];
     }
 
-    /** @return LandedRow */
-    private static function row(int|string $item, string $external, ?LandedCost $landed, int $beyond): array
+    /**
+     * @param  bool  $posted  whether it takes days at all
+     * @return LandedRow
+     */
+    private static function row(int|string $item, string $external, ?LandedCost $landed, int $beyond, bool $posted): array
     {
+        $days = $posted ? $landed?->by->days : null;
+
         return [
             'item' => $item,
             'external' => $external,
             'goods' => $landed?->goods->minor,
             'delivery' => $landed?->delivery->minor,
             'landed' => $landed?->total->minor,
-            'dmin' => $landed?->by->days->min,
-            'dmax' => $landed?->by->days->max,
+            'dmin' => $days?->min,
+            'dmax' => $days?->max,
             'wh' => $landed?->by->warehouse,
             'method' => $landed?->by->method,
             'first' => $landed?->by->delivery->minor,

@@ -107,6 +107,17 @@ final class Spoken
         return $grams < 1_000 ? $grams.' g' : $formatter->format($grams / 1_000).' kg';
     }
 
+    /** "640 kB", "12.5 MB": in thousands, as disks have them */
+    public static function bytes(int $bytes): string
+    {
+        $formatter = new NumberFormatter(Speech::locale(), NumberFormatter::DECIMAL);
+        $formatter->setAttribute(NumberFormatter::MAX_FRACTION_DIGITS, 1);
+
+        return $bytes < 1_000_000
+            ? max(1, intdiv($bytes + 500, 1_000)).' kB'
+            : $formatter->format($bytes / 1_000_000).' MB';
+    }
+
     public static function country(string $code): string
     {
         return Countries::exists($code) ? Countries::getName($code, Speech::language()) : $code;

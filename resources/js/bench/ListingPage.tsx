@@ -6,6 +6,7 @@ import { LastStep } from '@/bench/listing/LastStep';
 import { ListingHead } from '@/bench/listing/ListingHead';
 import { Neighbours } from '@/bench/listing/Neighbours';
 import { OwnColumn } from '@/bench/listing/OwnColumn';
+import { OwnPanel } from '@/bench/own/OwnPanel';
 import { goTo } from '@/bench/listing/places';
 import { SplitSheet } from '@/bench/listing/SplitSheet';
 import { SupplierColumn } from '@/bench/listing/SupplierColumn';
@@ -82,8 +83,14 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         says={{
           sup: (
             <>
-              <VoiceHead voice="sup">{listing.supplier.pulled ? `pulled ${listing.supplier.pulled}` : ''}</VoiceHead>
-              <SupplierColumn listing={listing} />
+              <VoiceHead voice="sup" as={listing.supplier.own ? 'Shoppers get' : undefined}>
+                {listing.supplier.pulled ? `pulled ${listing.supplier.pulled}` : ''}
+              </VoiceHead>
+              {listing.supplier.own ? (
+                <OwnPanel listing={listing.id} own={listing.supplier.own} onSay={(call) => settle(edit(call))} />
+              ) : (
+                <SupplierColumn listing={listing} />
+              )}
             </>
           ),
           you: (

@@ -4,6 +4,14 @@ import type { RejectView, RunView } from './runs';
 import type { RecipeFormView } from './stall';
 import type { MoneyView } from './support';
 
+export interface AppointmentView {
+  at: string;
+  words: string;
+  places: number;
+  taken: number;
+  over: boolean;
+}
+
 export interface ChangeView {
   kind: string;
   about: string;
@@ -192,6 +200,15 @@ export interface OptionView {
   dropped: boolean;
 }
 
+export interface OwnGoodView {
+  giving: string;
+  file: string;
+  sent: string;
+  days: number;
+  times: number;
+  appointments: AppointmentView[];
+}
+
 export interface OwnOrderView {
   type: string;
   tags: string[];
@@ -338,6 +355,7 @@ export interface SupplierSaysView {
   options: string[];
   arrival: string[];
   madeFrom: MadeFromView | null;
+  own: OwnGoodView | null;
 }
 
 export interface TakenBackView {

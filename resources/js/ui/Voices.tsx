@@ -17,12 +17,12 @@ export const voiceNames: Record<Voice, string> = {
 };
 
 /** The head of a column in one of the three voices: its colour never stands without its mark and name. */
-export function VoiceHead({ voice, children }: { voice: Voice; children?: ReactNode }) {
+export function VoiceHead({ voice, as, children }: { voice: Voice; as?: string | undefined; children?: ReactNode }) {
   const { name, mark: Mark, tone } = VOICES[voice];
   return (
     <div className={clsx('flex h-10 flex-none items-center gap-2 border-b-2 px-5', tone)}>
       <Mark size={16} weight="fill" aria-hidden />
-      <h2 className="flex-none font-semibold">{name}</h2>
+      <h2 className="flex-none font-semibold">{as ?? name}</h2>
       <span className="ml-auto line-clamp-2 text-right text-[12.5px] leading-tight text-ink/75">{children}</span>
     </div>
   );

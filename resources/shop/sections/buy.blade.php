@@ -2,7 +2,7 @@
 @include('shop::seen-from')
 <input type="hidden" name="listing" value="{{ $good->figures->listing->id }}">
 @if (count($good->variants) === 1)<input type="hidden" name="variant" value="{{ $good->variants[0]->row->id }}">@endif
-<p class="promise"><span data-stock>{{ $good->chosen ? WindowStall\Shop\GoodsPage::stockWords($good->chosen)
+<p class="promise"><span data-stock>{{ $good->chosen ? WindowStall\Shop\GoodsPage::stockWords($good->chosen, $good->figures->now->giving)
     : $say('shop.goods.sold_out') }}</span></p>
 <div class="reach"><span class="reach-price" aria-hidden="true"><b data-price data-reach>{{ $good->price }}</b> <small
     data-reach-pieces></small></span>

@@ -39,6 +39,7 @@ final class OneStallTest extends AppTestCase
 
     /** Functions that see all stalls; they give numbers only, to the program's own sweeps. */
     private const SEE_ALL = [
+        'times_to_end',
         'stall_called',
         'stalls_of',
         'stall_of_connection',

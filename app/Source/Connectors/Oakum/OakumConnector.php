@@ -28,14 +28,7 @@ use WindowStall\Source\Connectors\TakesRequests;
 use WindowStall\Source\Connectors\TellsWhatMoves;
 
 /** Speaks Oakum Depot's JSON interface. What it can't read, in whole or in part, is trouble, never a guess. */
-final readonly class OakumConnector implements
-    Connector,
-    FetchesByLink,
-    JoinsParcels,
-    KeepsAccount,
-    OffersExtras,
-    TakesRequests,
-    TellsWhatMoves
+final readonly class OakumConnector implements Connector, FetchesByLink, JoinsParcels, KeepsAccount, OffersExtras, TakesRequests, TellsWhatMoves
 {
     public const NAME = 'Oakum Depot';
 

@@ -1,5 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { Carry } from '@/bench/list/Carry';
+import { MakeOwn } from '@/bench/own/MakeOwn';
 import { RunBar } from '@/source/RunBar';
 import type { RunView } from '@/types/runs';
 
@@ -20,6 +21,7 @@ export function BenchHead({ run, setRun, handle }: Props) {
             <RunBar run={run} what="Putting in the window" onChanged={setRun} />
           </span>
         )}
+        <MakeOwn />
         <Carry />
         <Link
           href={route('bench.grid', handle)}
