@@ -63,7 +63,7 @@ final readonly class ListingFigures
         $seen = $stall->seen();
         $sheet = CostSheet::of($stall);
         $class = $sheet->taxes()->classOf($listing->id, $listing->own_type);
-        $terms = $sheet->terms($seen->country, $class);
+        $terms = $sheet->terms($seen->country, $class, $words->now->giving === null);
         $landed = $seen->isHome() ? null : LandedThere::of($listing, $seen->country);
         $variants = array_values(
             $listing->variants
@@ -124,12 +124,16 @@ final readonly class ListingFigures
         return $this->said->wording($this->stall);
     }
 
-    /** What one piece at a price comes to in the home market; null where the supplier doesn't deliver there. */
-    public static function ring(Stall $stall, ?Price $priced, Money $price): ?Till
+    /**
+     * What one piece at a price comes to in the home market; null where the supplier doesn't deliver there.
+     *
+     * @param  SaleTerms|null  $terms  where they aren't those of what is posted
+     */
+    public static function ring(Stall $stall, ?Price $priced, Money $price, ?SaleTerms $terms = null): ?Till
     {
         $landed = $priced?->landed($stall->currencyValue());
 
-        return $landed === null ? null : Till::ring($price, $landed, $stall->terms());
+        return $landed === null ? null : Till::ring($price, $landed, $terms ?? $stall->terms());
     }
 
     /**

@@ -34,7 +34,7 @@ final class PriceFacts
                variant.own_recipe, listing.own_recipe AS listing_recipe, listing.own_across, listing.own_type,
                listing.own_tags::text AS own_tags, listing.shown_from_minor, listing.shown_keep_minor,
                source.cost_minor, :delivered,
-               source.rrp_minor, source.grams, item.currency, item.connection_id, item.methods::text AS methods,
+               source.rrp_minor, source.grams, item.giving, item.currency, item.connection_id, item.methods::text AS methods,
                price.rate, price.price_rate, price.price_minor, price.keep_minor, price.margin_bp,
                price.above_floor_minor, price.priced_by, price.recipe_id,
                price.listing_variant_id IS NOT NULL AS known :athome,
@@ -149,6 +149,7 @@ final class PriceFacts
         return $this->sheet->pricer(
             $this->market,
             $this->sheet->taxes()->classOf((int) $first?->listing_id, (string) $first?->own_type),
+            posted: $first?->giving === null,
         );
     }
 

@@ -31,6 +31,11 @@ return new class extends Migration
         ALTER TABLE own_goods ENABLE ROW LEVEL SECURITY;
         CREATE POLICY one_stall ON own_goods USING (stall_id = (SELECT current_stall()));
 
+        -- What isn't posted takes no days.
+        ALTER TABLE variant_landings ALTER COLUMN days_min DROP NOT NULL, ALTER COLUMN days_max DROP NOT NULL,
+            ALTER COLUMN warehouse DROP NOT NULL;
+        ALTER TABLE supplier_items ADD COLUMN giving varchar(12);
+
         ALTER TABLE order_lines ADD COLUMN giving varchar(12);
         COMMENT ON COLUMN order_lines.giving IS 'How it reaches its shopper where it is not posted';
         ALTER TABLE order_lines ADD COLUMN own_good_id bigint REFERENCES own_goods (id) ON DELETE SET NULL;

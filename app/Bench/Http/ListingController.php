@@ -69,10 +69,11 @@ final readonly class ListingController
         if ($price->isNegative()) {
             throw new Refusal('A price can’t be below nothing.');
         }
+        $figures = ListingFigures::of($stall, Listing::of($stall)->findOrFail($listing->id));
         $till =
-            ListingFigures::ring($stall, $row->priceIn($stall->home_market), $price) ??
+            ListingFigures::ring($stall, $row->priceIn($stall->home_market), $price, $figures->terms) ??
             throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
-        $label = ListingFigures::of($stall, Listing::of($stall)->findOrFail($listing->id))->labelOf($row->id);
+        $label = $figures->labelOf($row->id);
 
         return new JsonResponse(SaleView::of(ListingView::about($label, $stall->marketName()), $till));
     }

@@ -298,7 +298,7 @@ final readonly class LandItems
             'landed' => $landed?->total->minor,
             'dmin' => $days?->min,
             'dmax' => $days?->max,
-            'wh' => $landed?->by->warehouse,
+            'wh' => $posted ? $landed?->by->warehouse : null,
             'method' => $landed?->by->method,
             'first' => $landed?->by->delivery->minor,
             'further' => ($landed?->by->further ?? $landed?->by->delivery)?->minor,

@@ -41,6 +41,10 @@ final readonly class SaveOwnGood
         $connection = SupplierConnection::withOwn($stall)->findOrFail($good->connection_id);
         $said = $good->setRelation('stall', $stall)->item();
         ($this->save)($connection, [$said]);
+        SupplierItem::of($stall)
+            ->where('connection_id', $connection->id)
+            ->where('external_id', $said->id)
+            ->update(['giving' => $good->giving]);
         ($this->land)($stall, $connection, only: [$said->id]);
         event(new SupplierSaidMore($connection, item: $said->id));
 
@@ -56,7 +60,7 @@ final readonly class SaveOwnGood
             return SupplierConnection::withOwn($stall)->where('kind', OwnConnector::KIND)->first()
                 ?? SupplierConnection::withOwn($stall)->create([
                     'kind' => OwnConnector::KIND,
-                    'name' => 'You',
+                    'name' => 'yourself',
                     'address' => '',
                     'public_id' => (string) Str::uuid(),
                     'secrets' => ['key' => '', 'hook' => ''],

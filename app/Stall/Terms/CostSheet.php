@@ -238,8 +238,10 @@ final class CostSheet
 
     /**
      * What sales to a market bear, in the stall's currency. Prices reckon with the goods' own rate for their delivery, too.
+     *
+     * @param  bool  $posted  whether delivery is charged at all
      */
-    public function terms(string $market, TaxClass $class = TaxClass::Standard): SaleTerms
+    public function terms(string $market, TaxClass $class = TaxClass::Standard, bool $posted = true): SaleTerms
     {
         $home = $market === $this->of->home_market;
         $row = $this->abroad($market);
@@ -252,13 +254,13 @@ final class CostSheet
 
         return new SaleTerms(
             $onTop ? SalesTax::onTop($rate) : SalesTax::included($rate),
-            $charged,
+            $posted ? $charged : $charged->with(0),
             Rate::bp((int) $this->stall['payment_fee_bp']),
             $this->money('payment_fee_fixed_minor'),
             Rate::bp((int) $this->stall['platform_fee_bp']),
             Rate::bp((int) $this->stall['returns_bp']),
             $this->money('advertising_minor'),
-            $home ? $this->of->moneyOrNull(self::whole($this->stall['free_over_minor'])) : null,
+            $home && $posted ? $this->of->moneyOrNull(self::whole($this->stall['free_over_minor'])) : null,
         );
     }
 
@@ -281,15 +283,16 @@ final class CostSheet
             );
     }
 
-    public function pricer(string $market, TaxClass $class = TaxClass::Standard): Pricer
+    /** @param  bool  $posted  whether delivery is charged at all */
+    public function pricer(string $market, TaxClass $class = TaxClass::Standard, bool $posted = true): Pricer
     {
-        return $this->pricers[$market.' '.$class->value] ??= new Pricer(
-            $this->terms($market, $class),
+        return $this->pricers[$market.' '.$class->value.($posted ? '' : ' given')] ??= new Pricer(
+            $this->terms($market, $class, $posted),
             $this->book,
             $this->rates(),
             $this->ending($market),
             $this->back($market),
-            $this->carried($market, $class),
+            $posted ? $this->carried($market, $class) : null,
         );
     }
 

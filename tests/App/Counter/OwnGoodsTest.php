@@ -47,7 +47,13 @@ final class OwnGoodsTest extends AppTestCase
         $variant = $this->show($listing);
         $this->get($this->stall->shopAddress('/goods/'.$listing->refresh()->slug))
             ->assertSee('Yours as soon as it is paid')
+            ->assertDontSee('Posted from')
+            ->assertDontSee('Delivery £')
             ->assertDontSee('data-arrival');
+        $keep = $variant->prices()->firstOrFail()->keep_minor;
+        self::assertLessThan(950 - 158, $keep, 'no delivery is charged that could be kept');
+        $this->getJson(route('bench.till', [$this->stall, $listing, 'variant' => $variant->id, 'price' => '9.50']))
+            ->assertJsonPath('charged', null);
         $this->shopper->put($variant);
         $this->shopper->send('get', '/checkout')->assertDontSee('Delivery to')->assertSee('9.50');
         $this->shopper->checkOut()->assertRedirect();
@@ -56,7 +62,7 @@ final class OwnGoodsTest extends AppTestCase
             $order->state, $order->total_minor, $order->delivery_minor, $order->supplierOrders()->count(),
         ]);
         $till = OrderFigures::till($order);
-        self::assertSame([0, 0], [$till->goods->minor, $till->delivery->minor]);
+        self::assertSame([0, 0, $keep], [$till->goods->minor, $till->delivery->minor, $till->keep->minor], 'as was foretold');
         $this->page($order)
             ->assertSee('Your files')
             ->assertSee('How often it can still be fetched: 2, until 1 January 2027')
@@ -138,6 +144,19 @@ final class OwnGoodsTest extends AppTestCase
         self::assertSame(295, $order->delivery_minor);
         self::assertSame([1], $order->supplierOrders->map(static fn ($row): int => $row->lines()->count())->all());
         self::assertNull($order->lines()->whereNotNull('giving')->firstOrFail()->promised_to);
+    }
+
+    public function test_it_is_sold_abroad_as_at_home_and_taxed_as_there(): void
+    {
+        $this->world->market($this->stall, 'IE', 900, ['tax_bp' => 2_300]);
+        $this->postJson(route('delivery.places.store', $this->stall), [
+            'covers' => [['country' => 'IE']], 'ways' => [['charge' => ['by' => 'flat', 'amount' => '5.95']]],
+        ])->assertOk();
+        $variant = $this->show($this->make(['giving' => 'download', 'name' => 'A plan', 'price' => '9.50']));
+        $this->shopper->put($variant);
+        $this->shopper->checkOut(['country' => 'IE', 'postcode' => 'D02 X285', 'part' => '', 'total' => 950])->assertRedirect();
+        $order = $this->shopper->pay($this->shopper->order());
+        self::assertSame([OrderState::Paid, 'IE', 0, 2_300], [$order->state, $order->country, $order->delivery_minor, $order->tax_bp]);
     }
 
     public function test_what_cant_be_so_is_said(): void

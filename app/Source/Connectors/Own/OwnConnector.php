@@ -17,7 +17,7 @@ final readonly class OwnConnector implements Connector
 
     public function card(): ConnectorCard
     {
-        return new ConnectorCard(self::KIND, 'You', 'Files to download, and what is done at a time.', order: 90, offered: false);
+        return new ConnectorCard(self::KIND, 'yourself', 'Files to download, and what is done at a time.', order: 90, offered: false);
     }
 
     public function check(Access $access): void

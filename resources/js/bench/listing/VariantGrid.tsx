@@ -13,6 +13,9 @@ interface Props {
   edits: Edits;
 }
 
+/** Files of one's own have as many pieces as anybody wants; some are being paid. */
+const ENDLESS = 500_000;
+
 /** Every variant: on or off, what it costs landed, what is asked, what is kept. */
 export function VariantGrid({ rows, at, onAt, onSources, edits }: Props) {
   const on = rows.filter((r) => r.on).length;
@@ -126,7 +129,9 @@ function Row({
         <Kept keep={row.keep} quiet digits />
       </td>
       <td className={clsx('text-right', row.loses && 'font-semibold text-loss')}>{row.margin}</td>
-      <td className="text-right text-sup">{row.stock === 0 ? 'sold out' : row.stock}</td>
+      <td className="text-right text-sup">
+        {row.stock === 0 ? 'sold out' : row.stock >= ENDLESS ? 'no end' : row.stock}
+      </td>
     </tr>
   );
 }
