@@ -38,6 +38,7 @@ use WindowStall\Stall\Stall;
  * @property string|null $own_type
  * @property list<string> $own_tags
  * @property string|null $own_maker
+ * @property bool $own_grown_up whether it is sold to grown-ups only
  * @property string|null $own_notes
  * @property string|null $own_search_title
  * @property string|null $own_search_words
@@ -104,6 +105,7 @@ final class Listing extends Model
             'waiting' => 'array',
             'own_policies' => 'array',
             'supplier_gone' => 'boolean',
+            'own_grown_up' => 'boolean',
             'shown_since' => 'datetime',
         ];
     }

@@ -30,16 +30,20 @@ final readonly class PlaceOrder
     {
     }
 
-    /** @param  array<string, string>  $address email, name, street, town, part, postcode, phone, company, tax_number */
+    /**
+     * @param  array<string, string>  $address email, name, street, town, part, postcode, phone, company, tax_number
+     * @param  int|null  $age  of which or older its shopper said to be, where that is asked
+     */
     public function __invoke(
         Stall $stall,
         Basket $basket,
         BasketContents $contents,
         array $address,
         PayMethod $by = PayMethod::Card,
+        ?int $age = null,
     ): Order {
         $connection = PaymentConnection::of($stall);
-        $order = DB::transaction(function () use ($stall, $basket, $contents, $address, $by, $connection): Order {
+        $order = DB::transaction(function () use ($stall, $basket, $contents, $address, $by, $age, $connection): Order {
             $number = OrderNumbers::next($stall);
             $known = Order::query()
                 ->where('basket_id', $basket->id)
@@ -55,6 +59,7 @@ final readonly class PlaceOrder
             $facts = array_map(static fn (string $v): string => trim($v), $address) + [
                 'country' => $to,
                 'collected' => $way->collected ?? '',
+                'said_age' => $age,
             ];
             $policies = array_map(
                 static fn (PolicyVersion $version): int => $version->number,

@@ -19,6 +19,7 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Policies\GrownUpAge;
 use WindowStall\Core\Pricing\Recipe\Floor;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Tax\TaxClass;
@@ -126,6 +127,7 @@ final readonly class BasketContents
                     $title,
                     $chosen,
                     giving: $figures->now->giving,
+                    grownUp: $listing->own_grown_up,
                 );
                 $entries[] = $entry;
                 if ($entry->trouble() !== null) {
@@ -242,6 +244,18 @@ final readonly class BasketContents
             : ToFreeDelivery::missing($goods, $terms->charging($way->plain, $way->way->freeOver));
 
         return $missing === null ? null : $market->atLeast($missing);
+    }
+
+    /** From which age all of it is sold where it goes; null where to everybody. */
+    public function fromAge(): ?int
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->grownUp) {
+                return GrownUpAge::of($this->delivery->to->country);
+            }
+        }
+
+        return null;
     }
 
     /** Whether anything of it is sent. */

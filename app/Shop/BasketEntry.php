@@ -31,6 +31,7 @@ final readonly class BasketEntry
      * @param  string  $ownTitle  as the seller says it
      * @param  string  $ownChosen  likewise
      * @param  Money|null  $mixed  what it comes to where it climbs a ladder together with others
+     * @param  bool  $grownUp  whether it is sold to grown-ups only
      * @param  Giving|null  $giving  how it reaches the shopper where it isn't posted
      * @param  string|null  $notTo  the market it isn't sold to, in a sentence; null where it is
      */
@@ -56,6 +57,7 @@ final readonly class BasketEntry
         public string $ownChosen = '',
         private ?Money $mixed = null,
         public ?Giving $giving = null,
+        public bool $grownUp = false,
     ) {
     }
 

@@ -11,6 +11,7 @@ use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Policies\GrownUpAge;
 use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Core\Source\Giving;
 use WindowStall\Pricing\RecentSales;
@@ -110,6 +111,12 @@ final readonly class GoodsPage implements GoodInHand
     public function isOnly(): bool
     {
         return SoldOnly::by($this->figures->stall) === $this->figures->listing->id;
+    }
+
+    /** From which age it is sold where it is seen from; null where to everybody. */
+    public function fromAge(): ?int
+    {
+        return $this->figures->listing->own_grown_up ? GrownUpAge::of($this->figures->stall->seen()->country) : null;
     }
 
     public function address(): string

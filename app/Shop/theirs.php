@@ -7,6 +7,7 @@ use WindowStall\Shop\Http\AskController;
 use WindowStall\Shop\Http\BackController;
 use WindowStall\Shop\Http\BasketController;
 use WindowStall\Shop\Http\BasketLinkController;
+use WindowStall\Shop\Http\GrownUpController;
 use WindowStall\Shop\Http\NoMoreMailController;
 use WindowStall\Shop\Http\SignUpController;
 
@@ -27,5 +28,6 @@ Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket
 Route::get('/no-more-mail', [NoMoreMailController::class, 'show'])->name('no-more-mail');
 Route::post('/no-more-mail', [NoMoreMailController::class, 'stop'])->middleware('throttle:20,1')->name('no-more-mail.stop');
 Route::post('/sign-up', SignUpController::class)->middleware('throttle:20,1')->name('sign-up');
+Route::post('/grown-up', GrownUpController::class)->middleware('throttle:60,10')->name('grown-up');
 Route::post('/ask', AskController::class)->middleware('throttle:6,10')->name('ask');
 Route::post('/back', BackController::class)->middleware('throttle:6,10')->name('back');

@@ -87,6 +87,7 @@ final readonly class WrittenPolicy
             $f->postsFrom === [] ? null : new PolicyClause('suppliers', 'privacy.suppliers', ['places' => $f->postsFrom]),
             new PolicyClause('payment', 'privacy.payment'),
             new PolicyClause('cookies', $f->speaks ? 'privacy.cookies_and_language' : 'privacy.cookies'),
+            $f->grownUps ? new PolicyClause('grown_up', 'privacy.grown_up') : null,
             $f->halves ? new PolicyClause('halves', 'privacy.halves') : null,
             $f->letters ? new PolicyClause('letters', 'privacy.letters') : null,
             $f->form ? new PolicyClause('form', 'privacy.form') : null,

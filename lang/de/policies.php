@@ -54,6 +54,7 @@ return [
             .'müssten.',
         'cookies_and_language' => 'Ein Cookie merkt sich Ihren Korb, ein anderer die Sprache, die Sie lesen. Niemand läuft Ihnen hier nach, darum gibt es '
             .'nichts, dem Sie zustimmen müssten.',
+        'grown_up' => 'Manche Waren sind nur für Erwachsene. Ein Cookie merkt sich, dass Sie das gesagt haben; davon erfahren nur wir, mit einer Bestellung.',
         'halves' => 'Von manchen Seiten gibt es gerade zwei Fassungen. Ein Cookie merkt sich, welche Sie sehen, nach Münzwurf; eine Bestellung sagt, '
             .'welche es war, sonst wird nichts behalten.',
         'letters' => 'Wenn Sie unsere Briefe bestellen, bewahren wir Ihre E-Mail und wann Sie zugestimmt haben, bis Sie Halt sagen.',

@@ -124,6 +124,11 @@ return [
         'left' => 'noch {time}',
         'until' => 'bis {day}',
     ],
+    'grown_up' => [
+        'heading' => 'Ab {age} Jahren',
+        'about' => '{name} wird nur an Erwachsene verkauft.',
+        'yes' => 'Ich bin {age} oder älter',
+    ],
     'goods' => [
         'pictures' => 'Bilder',
         'picture' => '{title}, Bild {number}',

@@ -193,6 +193,11 @@ return [
         'amount' => 'Betrag',
         'tax' => 'MwSt., {rate} von {amount}',
     ],
+    'grown_up' => [
+        'put' => 'Das ist nur für Erwachsene. Sagen Sie auf der Seite der Ware, dass Sie {age} oder älter sind, und legen Sie sie dann in den Korb.',
+        'am' => 'Ich bin {age} oder älter',
+        'say' => 'Sagen Sie, dass Sie {age} oder älter sind: Darunter ist Ware für Erwachsene.',
+    ],
     'addition' => [
         'heading' => 'In dasselbe Paket',
         'about' => 'Bis {time} kann das noch mit. Der Versand kostet nichts mehr, und bezahlt wird wie Ihre Bestellung: {method}.',

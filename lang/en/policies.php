@@ -53,6 +53,7 @@ return [
         'cookies' => 'One cookie remembers your basket. Nobody follows you about here, so there is nothing to agree to.',
         'cookies_and_language' => 'One cookie remembers your basket, another the language you read. Nobody follows you about here, so there is nothing to agree '
             .'to.',
+        'grown_up' => 'Some goods are for grown-ups only. A cookie remembers that you said so; nobody else learns it but us, with an order.',
         'halves' => 'Of some pages there are two versions at the moment. A cookie remembers which of them you see, by a coin; an order says which it '
             .'was, and nothing else is kept.',
         'letters' => 'If you sign up for our letters, we keep your e-mail and when you agreed, until you say stop.',

@@ -125,6 +125,11 @@ return [
         'left' => '{time} left',
         'until' => 'until {day}',
     ],
+    'grown_up' => [
+        'heading' => 'From {age} years on',
+        'about' => '{name} is sold to grown-ups only.',
+        'yes' => 'I am {age} or older',
+    ],
     'goods' => [
         'pictures' => 'Pictures',
         'picture' => '{title}, picture {number}',

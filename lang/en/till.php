@@ -189,6 +189,11 @@ return [
         'amount' => 'Amount',
         'tax' => 'VAT, {rate} of {amount}',
     ],
+    'grown_up' => [
+        'put' => 'These goods are for grown-ups. Say on their page that you are {age} or older, then put them in.',
+        'am' => 'I am {age} or older',
+        'say' => 'Say that you are {age} or older: there are goods for grown-ups among these.',
+    ],
     'addition' => [
         'heading' => 'Into the same parcel',
         'about' => 'Until {time} these can still go along. Delivery costs nothing more, and they are paid as your order was: {method}.',

@@ -51,6 +51,7 @@ return [
         'payment' => 'Usted paga en la página de un servicio de pago; nunca vemos su tarjeta.',
         'cookies' => 'Una cookie recuerda su cesta. Nadie le sigue aquí, así que no hay nada que aceptar.',
         'cookies_and_language' => 'Una cookie recuerda su cesta, otra el idioma que lee. Nadie le sigue aquí, así que no hay nada que aceptar.',
+        'grown_up' => 'Algunos artículos son solo para adultos. Una cookie recuerda que lo ha dicho; solo lo sabemos nosotros, con un pedido.',
         'halves' => 'De algunas páginas hay ahora dos versiones. Una cookie recuerda cuál ve usted, al azar; un pedido dice cuál fue, y no se guarda '
             .'nada más.',
         'letters' => 'Si se apunta a nuestras cartas, guardamos su correo y cuándo aceptó, hasta que diga basta.',

@@ -124,6 +124,11 @@ return [
         'left' => 'quedan {time}',
         'until' => 'hasta el {day}',
     ],
+    'grown_up' => [
+        'heading' => 'A partir de {age} años',
+        'about' => '{name} se vende solo a adultos.',
+        'yes' => 'Tengo {age} años o más',
+    ],
     'goods' => [
         'pictures' => 'Imágenes',
         'picture' => '{title}, imagen {number}',

@@ -188,6 +188,11 @@ return [
         'amount' => 'Importe',
         'tax' => 'IVA, {rate} de {amount}',
     ],
+    'grown_up' => [
+        'put' => 'Esto es solo para adultos. Diga en su página que tiene {age} años o más y luego póngalo en la cesta.',
+        'am' => 'Tengo {age} años o más',
+        'say' => 'Diga que tiene {age} años o más: entre esto hay cosas solo para adultos.',
+    ],
     'addition' => [
         'heading' => 'En el mismo paquete',
         'about' => 'Hasta las {time} esto aún puede ir con él. El envío no cuesta nada más y se paga como su pedido: {method}.',

@@ -52,6 +52,7 @@ return [
         'cookies' => 'Un cookie se souvient de votre panier. Personne ne vous suit ici, il n’y a donc rien à accepter.',
         'cookies_and_language' => 'Un cookie se souvient de votre panier, un autre de la langue que vous lisez. Personne ne vous suit ici, il n’y a donc rien à '
             .'accepter.',
+        'grown_up' => 'Certains articles sont réservés aux adultes. Un cookie se souvient que vous l’avez dit ; nous seuls l’apprenons, avec une commande.',
         'halves' => 'Certaines pages existent en ce moment en deux versions. Un cookie retient laquelle vous voyez, au hasard ; une commande dit '
             .'laquelle c’était, et rien d’autre n’est gardé.',
         'letters' => 'Si vous vous inscrivez à nos lettres, nous gardons votre e-mail et la date de votre accord, jusqu’à ce que '

@@ -124,6 +124,11 @@ return [
         'left' => 'encore {time}',
         'until' => 'jusqu’au {day}',
     ],
+    'grown_up' => [
+        'heading' => 'À partir de {age} ans',
+        'about' => '{name} n’est vendu qu’aux adultes.',
+        'yes' => 'J’ai {age} ans ou plus',
+    ],
     'goods' => [
         'pictures' => 'Images',
         'picture' => '{title}, image {number}',

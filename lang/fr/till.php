@@ -188,6 +188,11 @@ return [
         'amount' => 'Montant',
         'tax' => 'TVA, {rate} de {amount}',
     ],
+    'grown_up' => [
+        'put' => 'Ceci est réservé aux adultes. Dites sur sa page que vous avez {age} ans ou plus, puis mettez-le dans le panier.',
+        'am' => 'J’ai {age} ans ou plus',
+        'say' => 'Dites que vous avez {age} ans ou plus : certains de ces articles sont réservés aux adultes.',
+    ],
     'addition' => [
         'heading' => 'Dans le même colis',
         'about' => 'Jusqu’à {time}, ceci peut encore partir avec. La livraison ne coûte rien de plus, et le paiement se fait comme celui de votre commande : {method}.',

@@ -51,6 +51,7 @@ return [
         'payment' => 'U betaalt op de pagina van een betaaldienst; uw kaart zien wij nooit.',
         'cookies' => 'Eén cookie onthoudt uw mand. Niemand volgt u hier, dus er is niets om mee in te stemmen.',
         'cookies_and_language' => 'Eén cookie onthoudt uw mand, een andere de taal die u leest. Niemand volgt u hier, dus er is niets om mee in te stemmen.',
+        'grown_up' => 'Sommige artikelen zijn alleen voor volwassenen. Een cookie onthoudt dat u dat zei; alleen wij horen het, bij een bestelling.',
         'halves' => 'Van sommige pagina’s zijn er nu twee versies. Een cookie onthoudt welke u ziet, bij toeval; een bestelling zegt welke het was, en '
             .'verder wordt niets bewaard.',
         'letters' => 'Als u zich voor onze brieven aanmeldt, bewaren we uw e-mail en wanneer u instemde, tot u stop zegt.',

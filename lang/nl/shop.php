@@ -124,6 +124,11 @@ return [
         'left' => 'nog {time}',
         'until' => 'tot {day}',
     ],
+    'grown_up' => [
+        'heading' => 'Vanaf {age} jaar',
+        'about' => '{name} wordt alleen aan volwassenen verkocht.',
+        'yes' => 'Ik ben {age} of ouder',
+    ],
     'goods' => [
         'pictures' => 'Foto’s',
         'picture' => '{title}, foto {number}',

@@ -188,6 +188,11 @@ return [
         'amount' => 'Bedrag',
         'tax' => 'Btw, {rate} van {amount}',
     ],
+    'grown_up' => [
+        'put' => 'Dit is alleen voor volwassenen. Zeg op de pagina ervan dat u {age} of ouder bent, en leg het dan in het mandje.',
+        'am' => 'Ik ben {age} of ouder',
+        'say' => 'Zeg dat u {age} of ouder bent: hier zijn artikelen voor volwassenen bij.',
+    ],
     'addition' => [
         'heading' => 'In hetzelfde pakje',
         'about' => 'Tot {time} kan dit nog mee. De bezorging kost niets extra, en u betaalt zoals uw bestelling: {method}.',

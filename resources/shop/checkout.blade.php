@@ -46,6 +46,9 @@
 </details>@endif
 @if (count($form->countries) > 1)<p class="look"><button type="submit" name="look" value="1" class="small" formnovalidate
     data-look>{{ $say('till.checkout.look') }}</button></p>@endif
+@php($age = $basket->fromAge())
+@if (! WindowStall\Shop\GrownUp::is(request(), $age))<p class="consent"><label><input type="checkbox" name="grown_up" value="{{ $age
+    }}" required> {{ $say('till.grown_up.am', age: (string) $age) }}</label></p>@endif
 <p class="consent"><label><input type="checkbox" name="news" value="1" @checked($form->news)> {{
     $say('till.checkout.consent') }}</label></p>
 @if ($basket->isPosted())<h2>{{ $say('till.checkout.how') }}</h2>@endif

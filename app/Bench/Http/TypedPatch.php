@@ -43,6 +43,7 @@ final readonly class TypedPatch
                 'search_title' => 'sometimes|nullable|string',
                 'search_words' => 'sometimes|nullable|string',
                 'order' => ['sometimes', 'array:'.implode(',', array_keys(Cells::COLUMNS))],
+                'grown_up' => 'sometimes|boolean',
                 'option_order' => 'sometimes|array|max:20',
                 'option_order.*' => 'string|max:120',
                 'value_order' => 'sometimes|array:option,values',
@@ -158,6 +159,7 @@ final readonly class TypedPatch
             'names' => fn (array $names): ListingPatch => $none->names(
                 OptionNames::with($this->listing->own_names ?? [], $names),
             ),
+            'grown_up' => static fn (mixed $only): ListingPatch => $none->grownUp((bool) $only),
             'meant' => fn (array $phrases): ListingPatch => $none->meant(
                 [...$this->listing->own_meant, ...array_values($phrases)],
             ),

@@ -117,6 +117,12 @@ final readonly class ListingPatch
         return $this->own(['own_tags' => Cells::tags($tags)]);
     }
 
+    /** Sold to grown-ups only, or to everybody. */
+    public function grownUp(bool $only): self
+    {
+        return $this->own(['own_grown_up' => $only]);
+    }
+
     /** @param  list<string>  $options  the supplier's names, as they are to stand */
     public function optionOrder(array $options): self
     {

@@ -19,6 +19,7 @@ final class PatchWords
         'own_type' => 'type',
         'own_tags' => 'tags',
         'own_maker' => 'maker',
+        'own_grown_up' => 'whom it is for',
         'own_notes' => 'notes',
         'own_recipe' => 'recipe',
         'own_across' => 'how prices go together',

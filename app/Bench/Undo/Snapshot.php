@@ -33,6 +33,7 @@ final class Snapshot
         'own_type',
         'own_tags',
         'own_maker',
+        'own_grown_up',
         'own_notes',
         'own_search_title',
         'own_search_words',

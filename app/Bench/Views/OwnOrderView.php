@@ -9,9 +9,17 @@ use WindowStall\Bench\Listing;
 /** What the seller files a listing under; no supplier says any of it. */
 final readonly class OwnOrderView
 {
-    /** @param  list<string>  $tags */
-    public function __construct(public string $type, public array $tags, public string $maker, public string $notes)
-    {
+    /**
+     * @param  list<string>  $tags
+     * @param  bool  $grownUp  whether it is sold to grown-ups only
+     */
+    public function __construct(
+        public string $type,
+        public array $tags,
+        public string $maker,
+        public string $notes,
+        public bool $grownUp,
+    ) {
     }
 
     public static function of(Listing $listing): self
@@ -21,6 +29,7 @@ final readonly class OwnOrderView
             tags: $listing->own_tags,
             maker: (string) $listing->own_maker,
             notes: (string) $listing->own_notes,
+            grownUp: $listing->own_grown_up,
         );
     }
 }

@@ -47,7 +47,7 @@ final readonly class Additions
         }
         $offered = [];
         foreach (self::listings($stall, self::bought($order)) as $figures) {
-            $variants = self::fitting($open, $figures);
+            $variants = self::isFor($order, $figures->listing) ? self::fitting($open, $figures) : [];
             if ($variants !== [] && count($offered) < self::MOST) {
                 $offered[] = self::offer($stall, $figures, $variants);
             }
@@ -60,9 +60,16 @@ final readonly class Additions
     public static function takes(Stall $stall, Order $order, Listing $listing, int $variant): bool
     {
         $open = OpenParcels::of($stall, $order);
-        $fitting = $open === null ? [] : self::fitting($open, ListingFigures::of($stall, $listing));
+        $fits = $open !== null && self::isFor($order, $listing);
+        $fitting = $fits ? self::fitting($open, ListingFigures::of($stall, $listing)) : [];
 
         return in_array($variant, array_map(static fn (VariantFigures $v): int => $v->row->id, $fitting), true);
+    }
+
+    /** What is for grown-ups is added by who said already that they are. */
+    private static function isFor(Order $order, Listing $listing): bool
+    {
+        return ! $listing->own_grown_up || $order->said_age !== null;
     }
 
     /** @return list<int> listings */

@@ -23,6 +23,7 @@ use WindowStall\Counter\Trying\TriedOrder;
 use WindowStall\Offers\Code;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
+use WindowStall\Shop\GrownUp;
 use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Shop\PutGift;
 use WindowStall\Shop\ShopRenderer;
@@ -107,6 +108,10 @@ final readonly class CheckoutController
         if ($contents->troubles !== []) {
             return $this->page($stall, $contents, $form, implode(' ', $contents->troubles), 409);
         }
+        $age = $contents->fromAge();
+        if (! GrownUp::is($request, $age) && $request->integer('grown_up') !== $age) {
+            return $this->page($stall, $contents, $form, Speech::say('till.grown_up.say', age: (string) $age), 409);
+        }
         if (! self::isAgreed($request, $stall, $contents)) {
             return $this->page(
                 $stall,
@@ -121,7 +126,7 @@ final readonly class CheckoutController
             return $this->page($stall, $contents, $form, Speech::say('till.checkout.choose_payment'), 409);
         }
         try {
-            $order = $place($stall, $basket, $contents, $form->typed, $by);
+            $order = $place($stall, $basket, $contents, $form->typed, $by, $age);
             TriedOrder::note($stall, $order, $request);
             if ($form->news) {
                 SignUps::agree($stall, $form->typed['email'], Speech::say('till.checkout.consent'), 'checkout');

@@ -14,6 +14,7 @@ use WindowStall\Bench\OptionChoices;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\Codes\TypedCode;
+use WindowStall\Core\Policies\GrownUpAge;
 use WindowStall\Offers\Code;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
@@ -21,6 +22,7 @@ use WindowStall\Shop\BasketCookies;
 use WindowStall\Shop\BasketEntry;
 use WindowStall\Shop\BasketRow;
 use WindowStall\Shop\BoughtWith;
+use WindowStall\Shop\GrownUp;
 use WindowStall\Shop\PutGift;
 use WindowStall\Shop\PutSet;
 use WindowStall\Shop\ShopRenderer;
@@ -61,6 +63,10 @@ final readonly class BasketController
         }
         $from = self::chosenIn($request, $stall);
         $stall = $from === null ? $stall : $stall->seenFrom($from);
+        $age = $listing->own_grown_up ? GrownUpAge::of($stall->seen()->country) : null;
+        if (! GrownUp::is($request, $age)) {
+            return $this->page($stall, $basket, Speech::say('till.grown_up.put', age: (string) $age), 422);
+        }
         $figures = ListingFigures::of($stall, $listing);
         $variant = $this->chosen($figures, $request);
         $quantity = $request->has('quantity') ? self::pieces($request) : 1;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Window\Policies;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingState;
 use WindowStall\Core\Policies\PolicyFacts;
 use WindowStall\Core\Policies\Withdrawal;
 use WindowStall\Shelves\ShelfGoods;
@@ -64,6 +66,7 @@ final class TrueFacts
             speaks: count(ShopMarket::spoken($stall)) > 1,
             asksPhone: self::asksPhone($stall),
             halves: Trial::now($stall)?->runs() ?? false,
+            grownUps: Listing::of($stall)->where('state', ListingState::InWindow)->where('own_grown_up', true)->exists(),
         );
     }
 

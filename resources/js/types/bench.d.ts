@@ -214,6 +214,7 @@ export interface OwnOrderView {
   tags: string[];
   maker: string;
   notes: string;
+  grownUp: boolean;
 }
 
 export interface PendingView {

@@ -79,6 +79,7 @@ final class OpenDoorsTest extends AppTestCase
         'POST /orders/{token}/files/{line}',
         'GET /orders/{token}/said',
         'POST /orders/{token}/said',
+        'POST /grown-up',
         'POST /letters',
         // What isn't there, in the shop's look.
         'GET /{fallbackPlaceholder}',

@@ -136,6 +136,8 @@ final class PolicyTest extends TestCase
     /** @param  array<string, bool>  $facts */
     #[TestWith(['cookies', ['speaks' => false], 'privacy.cookies'])]
     #[TestWith(['cookies', ['speaks' => true], 'privacy.cookies_and_language'])]
+    #[TestWith(['grown_up', ['grownUps' => false], null])]
+    #[TestWith(['grown_up', ['grownUps' => true], 'privacy.grown_up'])]
     #[TestWith(['halves', ['halves' => false], null])]
     #[TestWith(['halves', ['halves' => true], 'privacy.halves'])]
     #[TestWith(['orders', ['asksPhone' => false], 'privacy.orders'])]

@@ -6,11 +6,14 @@ import type { ListingView } from '@/types/bench';
 export function OrderFields({
   listing,
   onSay,
+  onGrownUp,
 }: {
   listing: ListingView;
   onSay: (order: Record<string, string>) => Promise<boolean>;
+  onGrownUp: (only: boolean) => void;
 }) {
-  const given = { ...listing.details.order, tags: listing.details.order.tags.join(', ') };
+  const { type, maker, notes, tags } = listing.details.order;
+  const given = { type, maker, notes, tags: tags.join(', ') };
   const field = (name: keyof typeof given, label: string, placeholder: string) => (
     <OrderField
       name={name}
@@ -26,6 +29,17 @@ export function OrderFields({
       {field('maker', 'Maker', 'Who makes it')}
       <div className="col-span-2">{field('tags', 'Tags, parted by commas', 'spring, gifts, copper')}</div>
       <div className="col-span-2">{field('notes', 'Notes, for you alone', '')}</div>
+      <label className="col-span-2 flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          checked={listing.details.order.grownUp}
+          onChange={(e) => onGrownUp(e.target.checked)}
+          className="accent-you"
+        />
+        <span>
+          Sold to grown-ups only <span className="text-mute">– shoppers are asked once, by their country’s age</span>
+        </span>
+      </label>
     </div>
   );
 }

@@ -178,7 +178,11 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         <OwnPage listing={listing.id} />
       </Part>
       <Part place="order" label="Your own order">
-        <OrderFields listing={listing} onSay={(order) => edits.patch({ order })} />
+        <OrderFields
+          listing={listing}
+          onSay={(order) => edits.patch({ order })}
+          onGrownUp={(only) => void edits.patch({ grown_up: only })}
+        />
       </Part>
       <DropSheet listing={listing.id} option={dropping} onClose={() => setDropping(null)} onDropped={step} />
       <PictureSheet
