@@ -101,6 +101,7 @@ const places: Typing[] = [
           } as unknown as ListingView
         }
         onSay={say}
+        onGrownUp={() => undefined}
       />
     ),
   },

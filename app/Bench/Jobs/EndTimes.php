@@ -31,11 +31,11 @@ final class EndTimes implements ShouldBeUnique, ShouldQueue
     {
         OneStall::each('times_to_end', [now()->toIso8601ZuluString(), self::AT_ONCE], static function (int $variant): void {
             DB::transaction(static function () use ($variant): void {
-                $row = SupplierVariant::query()->lockForUpdate()->findOrFail($variant);
+                $row = SupplierVariant::query()->with('item')->lockForUpdate()->findOrFail($variant);
                 $row->update(['stock' => 0]);
                 $listings = ListingVariant::query()->where('supplier_variant_id', $row->id)->pluck('listing_id')->filter();
                 event(new ListingsChanged(
-                    Stall::query()->findOrFail($row->stall_id),
+                    Stall::query()->findOrFail((int) $row->item?->stall_id),
                     array_values($listings->map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0)->unique()->all()),
                 ));
             });
