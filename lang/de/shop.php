@@ -126,7 +126,7 @@ return [
     ],
     'grown_up' => [
         'heading' => 'Ab {age} Jahren',
-        'about' => '{name} wird nur an Erwachsene verkauft.',
+        'about' => '{name}: nur für Erwachsene.',
         'yes' => 'Ich bin {age} oder älter',
     ],
     'goods' => [

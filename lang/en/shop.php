@@ -127,7 +127,7 @@ return [
     ],
     'grown_up' => [
         'heading' => 'From {age} years on',
-        'about' => '{name} is sold to grown-ups only.',
+        'about' => '{name}: only for grown-ups.',
         'yes' => 'I am {age} or older',
     ],
     'goods' => [

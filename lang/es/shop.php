@@ -126,7 +126,7 @@ return [
     ],
     'grown_up' => [
         'heading' => 'A partir de {age} años',
-        'about' => '{name} se vende solo a adultos.',
+        'about' => '{name}: solo para adultos.',
         'yes' => 'Tengo {age} años o más',
     ],
     'goods' => [

@@ -126,7 +126,7 @@ return [
     ],
     'grown_up' => [
         'heading' => 'À partir de {age} ans',
-        'about' => '{name} n’est vendu qu’aux adultes.',
+        'about' => '{name} : réservé aux adultes.',
         'yes' => 'J’ai {age} ans ou plus',
     ],
     'goods' => [

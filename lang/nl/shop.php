@@ -126,7 +126,7 @@ return [
     ],
     'grown_up' => [
         'heading' => 'Vanaf {age} jaar',
-        'about' => '{name} wordt alleen aan volwassenen verkocht.',
+        'about' => '{name}: alleen voor volwassenen.',
         'yes' => 'Ik ben {age} of ouder',
     ],
     'goods' => [
