@@ -74,6 +74,7 @@ use WindowStall\Window\Policies\Particulars;
  * @property string|null $payment_id
  * @property int|null $exchange_of the order whose payment paid for it: it goes out for what came back of that
  * @property int|null $joins_order_id the order in whose parcel it goes along
+ * @property int $card_minor what gift cards pay of its total
  * @property int|null $said_age of which age or older its shopper said to be, where that was asked
  * @property string $wallet by which the payment service knows its shopper; "" where it doesn't
  * @property string|null $pay_at the page where the shopper pays
@@ -214,6 +215,12 @@ final class Order extends Model
     public function money(int $minor): Money
     {
         return Money::of($minor, $this->currency);
+    }
+
+    /** What is paid besides gift cards. */
+    public function payable(): Money
+    {
+        return $this->money($this->total_minor - $this->card_minor);
     }
 
     /** What its goods came to before codes. */

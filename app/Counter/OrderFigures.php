@@ -55,13 +55,23 @@ final class OrderFigures
                 ($order->tax_on_top ? SalesTax::onTop($rate) : SalesTax::included($rate))
                     ->known($order->worth($order->tax_minor)),
                 $order->worth($order->delivery_minor),
-                Rate::bp($order->fee_bp),
-                $order->homeMoney($order->fee_fixed_minor),
+                self::fee($order),
+                $order->homeMoney($order->payable()->minor === 0 && $order->card_minor > 0 ? 0 : $order->fee_fixed_minor),
                 Rate::bp($order->platform_bp),
                 Rate::bp($order->returns_bp),
                 $order->homeMoney($order->advertising_minor),
             ),
         );
+    }
+
+    /** The payment service has its share of what it took, not of what gift cards paid. */
+    private static function fee(Order $order): Rate
+    {
+        $fee = Rate::bp($order->fee_bp);
+
+        return $order->card_minor === 0 || $order->total_minor === 0
+            ? $fee
+            : new Rate(intdiv($fee->millionths * $order->payable()->minor, $order->total_minor));
     }
 
     /**

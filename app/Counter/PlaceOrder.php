@@ -10,6 +10,7 @@ use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Core\Tax\SalesTax;
 use WindowStall\Core\Tax\TaxClass;
+use WindowStall\Counter\Cards\OrderCards;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Payment\PaymentConnection;
 use WindowStall\Offers\Code;
@@ -32,6 +33,7 @@ final readonly class PlaceOrder
 
     /**
      * @param  array<string, string>  $address email, name, street, town, part, postcode, phone, company, tax_number
+     * @param  array<int, int>  $cards  what gift cards pay, minor units
      * @param  int|null  $age  of which or older its shopper said to be, where that is asked
      */
     public function __invoke(
@@ -41,13 +43,15 @@ final readonly class PlaceOrder
         array $address,
         PayMethod $by = PayMethod::Card,
         ?int $age = null,
+        array $cards = [],
     ): Order {
         $connection = PaymentConnection::of($stall);
-        $order = DB::transaction(function () use ($stall, $basket, $contents, $address, $by, $age, $connection): Order {
+        $order = DB::transaction(function () use ($stall, $basket, $contents, $address, $by, $age, $cards, $connection): Order {
             $number = OrderNumbers::next($stall);
+            $hash = $cards === [] ? $contents->hash() : hash('sha256', $contents->hash().json_encode($cards, JSON_THROW_ON_ERROR));
             $known = Order::query()
                 ->where('basket_id', $basket->id)
-                ->where('basket_hash', $contents->hash())
+                ->where('basket_hash', $hash)
                 ->where('state', OrderState::AwaitingPayment)
                 ->where('pay_method', $by)
                 ->where('pay_live', $connection->live)
@@ -69,6 +73,7 @@ final readonly class PlaceOrder
                 $known->update($facts + ['awaited_since' => null, 'policies' => $policies]);
                 $this->promise($known, $contents);
                 $this->useCodes($known, $contents);
+                OrderCards::note($known, $cards);
 
                 return $known;
             }
@@ -83,7 +88,8 @@ final readonly class PlaceOrder
                     'token' => rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '='),
                     'joins_order_id' => $basket->joins_order_id,
                     'basket_id' => $basket->id,
-                    'basket_hash' => $contents->hash(),
+                    'basket_hash' => $hash,
+                    'card_minor' => array_sum($cards),
                     'state' => OrderState::AwaitingPayment,
                     'currency' => $contents->market->currency->code,
                     'home_currency' => $stall->currency,
@@ -136,6 +142,7 @@ final readonly class PlaceOrder
 
             $this->promise($order, $contents);
             $this->useCodes($order, $contents);
+            OrderCards::note($order, $cards);
 
             return $order->refresh();
         }, attempts: 3);

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Counter\Cards\OrderCards;
 use WindowStall\Counter\Doubt\LookTwice;
 use WindowStall\Counter\Jobs\WeighTrial;
 use WindowStall\Counter\Papers\WritePaper;
@@ -190,6 +191,11 @@ final readonly class TakePayment
 
             return;
         }
+        if (! OrderCards::hold($order)) {
+            $this->letGo($order);
+
+            return;
+        }
         $this->payment->capture($order);
         $this->paid($order, $said);
     }
@@ -230,6 +236,7 @@ final readonly class TakePayment
     private function captured(Order $order, SaidPayment $said): void
     {
         $this->reservations->make($order, whateverIsLeft: true);
+        OrderCards::hold($order);
         $this->paid($order, $said);
     }
 
@@ -248,6 +255,7 @@ final readonly class TakePayment
         }
         LookTwice::at($order, $said);
         ShareOut::paid($order);
+        OrderCards::issue($order->load('lines.supplierVariant'));
         // As it was bought, before lines are cut for suppliers.
         WritePaper::invoice($order);
         ToSuppliers::of($order->load('lines'));

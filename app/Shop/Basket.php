@@ -26,6 +26,7 @@ use WindowStall\Stall\Terms\Places;
  * @property string|null $postcode
  * @property int|null $way by which of the place's ways
  * @property list<string> $codes as they are read
+ * @property list<int> $gift_cards that were typed at its checkout
  * @property int|null $joins_order_id the order in whose parcel its goods go along, at no further charge
  */
 final class Basket extends Model
@@ -39,7 +40,7 @@ final class Basket extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['codes' => 'array'];
+        return ['codes' => 'array', 'gift_cards' => 'array'];
     }
 
     /** @return HasMany<BasketRow, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Shop;
 
 use WindowStall\Core\Delivery\Places\Destination;
+use WindowStall\Core\Source\Giving;
 use WindowStall\Offers\AskedCodes;
 use WindowStall\Offers\CodedLine;
 use WindowStall\Offers\CodesAtTill;
@@ -18,7 +19,9 @@ final class BasketCodes
     public static function of(Stall $stall, ?Basket $basket, array $entries, Destination $to, ?string $email): TillCodes
     {
         // What has sold out isn't paid for, so nothing is taken off it.
-        $sold = array_values(array_filter($entries, static fn (BasketEntry $e): bool => $e->trouble() === null));
+        // A gift card is money: nothing is taken off it.
+        $coded = static fn (BasketEntry $e): bool => $e->trouble() === null && $e->giving !== Giving::GiftCard;
+        $sold = array_values(array_filter($entries, $coded));
         $lines = array_map(static fn (BasketEntry $e): CodedLine => new CodedLine(
             key: $e->variant->row->id,
             listing: $e->listing,

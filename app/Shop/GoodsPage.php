@@ -226,7 +226,7 @@ final readonly class GoodsPage implements GoodInHand
     {
         return match (true) {
             ! $v->buyable() => Speech::say('shop.goods.sold_out'),
-            $giving === Giving::Download => Speech::say('shop.goods.at_once'),
+            $giving === Giving::Download, $giving === Giving::GiftCard => Speech::say('shop.goods.at_once'),
             $giving === Giving::Appointment => Speech::say('shop.goods.places', count: $v->available),
             $v->available <= self::FEW => Speech::say('shop.goods.few', count: $v->available),
             default => Speech::say('shop.goods.in_stock'),

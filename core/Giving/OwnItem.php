@@ -21,18 +21,35 @@ final class OwnItem
      * @param  string  $country  the stall's, ISO 3166-1
      * @param  Money  $cost  of one piece, in the stall's currency
      * @param  list<Appointment>  $times
+     * @param  list<int>  $amounts  that gift cards are sold for, minor units of the stall's currency
      */
-    public static function of(string $id, Giving $giving, string $name, string $country, Money $cost, array $times = []): Item
-    {
-        $variants = $giving === Giving::Download
-            ? [self::variant($id.'/file', [], self::ENDLESS, $country, $cost)]
-            : array_map(static fn (Appointment $one): Variant => self::variant(
+    public static function of(
+        string $id,
+        Giving $giving,
+        string $name,
+        string $country,
+        Money $cost,
+        array $times = [],
+        array $amounts = [],
+    ): Item {
+        $variants = match ($giving) {
+            Giving::Download => [self::variant($id.'/file', [], self::ENDLESS, $country, $cost)],
+            // What is paid for a card is owed to whoever has it: it costs what it is worth.
+            Giving::GiftCard => array_map(static fn (int $minor): Variant => self::variant(
+                $id.'/'.$minor,
+                ['Amount' => $cost->with($minor)->digits()],
+                self::ENDLESS,
+                $country,
+                $cost->with($minor),
+            ), $amounts),
+            Giving::Appointment => array_map(static fn (Appointment $one): Variant => self::variant(
                 $id.'/'.$one->code(),
                 ['When' => $one->words()],
                 $one->places,
                 $country,
                 $cost,
-            ), $times);
+            ), $times),
+        };
 
         return new Item($id, $name, '', '', [], $cost->currency->code, new DayRange(0, 0), null, $variants, giving: $giving);
     }

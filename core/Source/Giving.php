@@ -10,6 +10,9 @@ enum Giving: string
     /** A file, fetched by a link. */
     case Download = 'download';
 
+    /** A code that pays for other goods: each variant is an amount. */
+    case GiftCard = 'gift_card';
+
     /** Something done together at a time: each variant is one, its stock the places. */
     case Appointment = 'appointment';
 
@@ -18,6 +21,7 @@ enum Giving: string
     {
         return match ($this) {
             self::Download => 'a file to download',
+            self::GiftCard => 'a gift card',
             self::Appointment => 'something done at a time',
         };
     }

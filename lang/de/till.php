@@ -193,6 +193,15 @@ return [
         'amount' => 'Betrag',
         'tax' => 'MwSt., {rate} von {amount}',
     ],
+    'cards' => [
+        'heading' => 'Ihre Gutscheine',
+        'worth' => '{amount} wert. Wer den Code hat, kann ihn hier nach und nach ausgeben.',
+        'ended' => 'Sein Geld ging zurück; er zahlt nichts mehr.',
+        'about' => 'Geben Sie den Code an der Kasse dort ein, wo Codes hingehören.',
+        'pays' => 'Gutschein, endet auf {end}',
+        'left' => 'Noch zu zahlen',
+        'paid' => 'Mit Gutschein bezahlt',
+    ],
     'grown_up' => [
         'put' => 'Das ist nur für Erwachsene. Sagen Sie auf der Seite der Ware, dass Sie {age} oder älter sind, und legen Sie sie dann in den Korb.',
         'am' => 'Ich bin {age} oder älter',

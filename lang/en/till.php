@@ -189,6 +189,15 @@ return [
         'amount' => 'Amount',
         'tax' => 'VAT, {rate} of {amount}',
     ],
+    'cards' => [
+        'heading' => 'Your gift cards',
+        'worth' => 'Worth {amount}. Whoever has its code can spend it here, bit by bit.',
+        'ended' => 'Its money went back; it pays nothing any more.',
+        'about' => 'At the checkout, type the code where codes go.',
+        'pays' => 'Gift card ending {end}',
+        'left' => 'Left to pay',
+        'paid' => 'Paid by gift card',
+    ],
     'grown_up' => [
         'put' => 'These goods are for grown-ups. Say on their page that you are {age} or older, then put them in.',
         'am' => 'I am {age} or older',

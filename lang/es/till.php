@@ -188,6 +188,15 @@ return [
         'amount' => 'Importe',
         'tax' => 'IVA, {rate} de {amount}',
     ],
+    'cards' => [
+        'heading' => 'Sus tarjetas regalo',
+        'worth' => 'Vale {amount}. Quien tenga el código puede gastarla aquí poco a poco.',
+        'ended' => 'Su dinero se devolvió; ya no paga nada.',
+        'about' => 'En la caja, escriba el código donde van los códigos.',
+        'pays' => 'Tarjeta regalo acabada en {end}',
+        'left' => 'Queda por pagar',
+        'paid' => 'Pagado con tarjeta regalo',
+    ],
     'grown_up' => [
         'put' => 'Esto es solo para adultos. Diga en su página que tiene {age} años o más y luego póngalo en la cesta.',
         'am' => 'Tengo {age} años o más',

@@ -188,6 +188,15 @@ return [
         'amount' => 'Montant',
         'tax' => 'TVA, {rate} de {amount}',
     ],
+    'cards' => [
+        'heading' => 'Vos cartes cadeaux',
+        'worth' => 'Elle vaut {amount}. Qui a le code peut la dépenser ici, petit à petit.',
+        'ended' => 'Son argent a été rendu ; elle ne paie plus rien.',
+        'about' => 'À la caisse, saisissez le code là où vont les codes.',
+        'pays' => 'Carte cadeau finissant par {end}',
+        'left' => 'Reste à payer',
+        'paid' => 'Payé par carte cadeau',
+    ],
     'grown_up' => [
         'put' => 'Ceci est réservé aux adultes. Dites sur sa page que vous avez {age} ans ou plus, puis mettez-le dans le panier.',
         'am' => 'J’ai {age} ans ou plus',

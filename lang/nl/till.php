@@ -188,6 +188,15 @@ return [
         'amount' => 'Bedrag',
         'tax' => 'Btw, {rate} van {amount}',
     ],
+    'cards' => [
+        'heading' => 'Uw cadeaukaarten',
+        'worth' => '{amount} waard. Wie de code heeft, kan haar hier beetje bij beetje besteden.',
+        'ended' => 'Het geld ging terug; ze betaalt niets meer.',
+        'about' => 'Typ de code bij het afrekenen waar codes horen.',
+        'pays' => 'Cadeaukaart eindigend op {end}',
+        'left' => 'Nog te betalen',
+        'paid' => 'Betaald met cadeaukaart',
+    ],
     'grown_up' => [
         'put' => 'Dit is alleen voor volwassenen. Zeg op de pagina ervan dat u {age} of ouder bent, en leg het dan in het mandje.',
         'am' => 'Ik ben {age} of ouder',

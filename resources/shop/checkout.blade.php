@@ -13,6 +13,7 @@
 <form method="post" action="/checkout" class="address">
 @if (($form->typed['wallet'] ?? '') !== '')<input type="hidden" name="wallet" value="{{ $form->typed['wallet'] }}">@endif
 <input type="hidden" name="total" value="{{ $basket->totals->total->minor }}">
+<input type="hidden" name="cards" value="{{ $cards->paid()->minor }}">
 <input type="hidden" name="currency" value="{{ $basket->market->currency->code }}">
 <div class="label">
 @if ($way)<p class="stamp" data-stamp><span>{{ $say('till.checkout.by') }}</span> <b>{{
@@ -66,6 +67,11 @@
     class="amount">{{ $text($entry->total()) }}</span></li>
 @endforeach</ul>
 @include('shop::totals')
+@if ($cards->pays !== [])<dl class="totals">
+@foreach ($cards->pays as $card => $minor)<div><dt>{{ $say('till.cards.pays', end: $cards->ends[$card]) }}</dt>
+<dd>{{ $text($basket->market->money(-$minor)) }}</dd></div>
+@endforeach
+<div class="sum"><dt>{{ $say('till.cards.left') }}</dt><dd data-left>{{ $text($cards->left()) }}</dd></div></dl>@endif
 @include('shop::code-notes')
 <details class="code"><summary>{{ $say('till.codes.have') }}</summary><label class="sr" for="code">{{
     $say('till.codes.code') }}</label><input id="code" name="code"
@@ -78,7 +84,7 @@
     $say('till.methods.'.$method->value.'.means') }}</span></label>
 @endforeach</fieldset>@endif
 <button type="submit" class="button wide" id="to-pay" data-pay>{{ $say('till.checkout.pay',
-    total: $basket->totals->total) }}</button>
+    total: $cards->left()) }}</button>
 @if (! $live)<p class="quiet">{{ $say('till.checkout.tried_out') }}</p>@endif
 @if ($policies !== [])<p class="quiet">{{ $say('till.checkout.terms') }} @foreach ($policies as $kind => $version)<a
     href="/policies/{{ $kind }}">{{ $say('shop.policies.'.$kind) }}</a>@if (! $loop->last), @endif @endforeach</p>@endif

@@ -55,6 +55,7 @@
 @if (in_array($told['addition'], ['over', 'unpaid'], true))<p class="trouble" role="alert"@if ($additions === null) id="addition"
     @endif>{{ $say('till.addition.'.$told['addition']) }}</p>@endif
 @if ($files !== [])@include('shop::files')@endif
+@if ($giftCards->isNotEmpty())@include('shop::gift-cards')@endif
 @if ($additions !== null)@include('shop::additions')@endif
 @php($shown = $order->supplierOrders->filter(fn ($row) => $order->lines->contains(fn ($l) => $l->supplier_order_id === $row->id && $l->toSend() > 0)))
 @php($several = $order->parcels->count() + $shown->filter(fn ($row) => $order->parcels->where('supplier_order_id', $row->id)->isEmpty())->count() > 1)
@@ -134,6 +135,10 @@
 <dt>{{ $say('till.sums.total') }}</dt>
 <dd>{{ $text($order->total_minor) }}</dd>
 </div>
+@if ($order->card_minor > 0)<div>
+<dt>{{ $say('till.cards.paid') }}</dt>
+<dd>{{ $text(-$order->card_minor) }}</dd>
+</div>@endif
 @foreach ($order->taxes === [] ? [['rate' => $order->tax_bp * 100, 'tax' => $order->tax_minor]] : $order->taxes as $tax)
 @if (! $order->reverse_charge)<div class="quiet">
 <dt>{{ $say($order->tax_on_top ? 'till.sums.with' : 'till.sums.of_which',

@@ -23,9 +23,11 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
-/** Something of the stall's own that isn't posted: a file, or what is done at a time. */
+/** Something of the stall's own that isn't posted: a file, a gift card, or what is done at a time. */
 final readonly class OwnController
 {
+    private const MOST_AMOUNTS = 12;
+
     public function __construct(private MakeOwn $make)
     {
     }
@@ -61,6 +63,7 @@ final readonly class OwnController
         $typed = $request->validate([
             'days' => 'sometimes|integer',
             'times' => 'sometimes|integer',
+            'amounts' => 'sometimes|required|string|max:200',
             'appointments' => 'sometimes|array',
             'appointments.*.at' => 'required|string|max:20',
             'appointments.*.places' => 'required',
@@ -68,6 +71,9 @@ final readonly class OwnController
         if ($good->giving === Giving::Download) {
             $terms = new DownloadTerms((int) ($typed['days'] ?? $good->days), (int) ($typed['times'] ?? $good->times));
             $good->update(['days' => $terms->days, 'times' => $terms->times]);
+        } elseif ($good->giving === Giving::GiftCard && isset($typed['amounts'])) {
+            $good->update(['amounts' => self::amounts($stall, (string) $typed['amounts'])]);
+            $this->make->say($stall, User::asking($request), $listing, $good);
         } elseif (isset($typed['appointments'])) {
             $said = array_map(static fn (array $one): array => [
                 'at' => (string) $one['at'],
@@ -121,6 +127,21 @@ final readonly class OwnController
                 ));
             }
         }
+    }
+
+    /** @return list<int> minor units, the least first */
+    private static function amounts(Stall $stall, string $typed): array
+    {
+        $amounts = array_map(
+            static fn (string $one): int => Money::parse(trim($one), $stall->currencyValue())->minor,
+            array_filter(preg_split('/[\s,;]+/', trim($typed)) ?: []),
+        );
+        if ($amounts === [] || min($amounts) <= 0 || count($amounts) > self::MOST_AMOUNTS) {
+            throw new Refusal(sprintf('Say 1 to %d amounts, such as “10, 25, 50”.', self::MOST_AMOUNTS));
+        }
+        sort($amounts);
+
+        return array_values(array_unique($amounts));
     }
 
     private static function good(Listing $listing): OwnGood

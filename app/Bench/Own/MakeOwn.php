@@ -12,6 +12,7 @@ use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Giving\Appointment;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Giving;
+use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Source\Own\OwnGood;
 use WindowStall\Source\Own\SaveOwnGood;
 use WindowStall\Stall\Stall;
@@ -29,14 +30,38 @@ final readonly class MakeOwn
     {
         return DB::transaction(function () use ($stall, $by, $giving, $name, $price, $times): Listing {
             $good = $this->save->make($stall, $giving, $name);
-            $good->update(['appointments' => array_map(static fn (Appointment $one): array => $one->write(), $times)]);
+            $good->update([
+                'appointments' => array_map(static fn (Appointment $one): array => $one->write(), $times),
+                'amounts' => $giving === Giving::GiftCard ? [$price->minor] : [],
+            ]);
             $item = $this->save->say($stall, $good);
             $listing = ($this->take)($stall, [$item->id])->new[0];
             $this->patch->one($stall, $by, $listing->refresh(), ListingPatch::none()->title($name));
-            $this->price($stall, $by, $listing, $price);
+            if ($giving === Giving::GiftCard) {
+                // What it buys later is taxed then.
+                DB::table('tax_classes')->insert([
+                    'stall_id' => $stall->id,
+                    'by' => 'listing',
+                    'value' => (string) $listing->id,
+                    'class' => TaxClass::Exempt->value,
+                ]);
+                $this->atTheirWorth($stall, $by, $listing);
+            } else {
+                $this->price($stall, $by, $listing, $price);
+            }
 
             return $listing->refresh();
         });
+    }
+
+    /** Each card costs what it is worth; that nothing is kept of it is known. */
+    private function atTheirWorth(Stall $stall, ?User $by, Listing $listing): void
+    {
+        foreach ($listing->variants()->get() as $variant) {
+            $worth = $stall->money((int) preg_replace('~^.*/~', '', $variant->external_id));
+            $patch = ListingPatch::none()->price([$variant->id], $worth)->underFloor([$variant->id], true);
+            $this->patch->one($stall, $by, $listing->refresh(), $patch);
+        }
     }
 
     /** Every one of its variants at a price. */
@@ -51,6 +76,11 @@ final readonly class MakeOwn
     {
         DB::transaction(function () use ($stall, $by, $listing, $good): void {
             $this->save->say($stall, $good);
+            if ($good->giving === Giving::GiftCard) {
+                $this->atTheirWorth($stall, $by, $listing);
+
+                return;
+            }
             $price = $listing->variants()->whereNotNull('own_price_minor')->orderBy('id')->value('own_price_minor');
             if (is_numeric($price)) {
                 $this->price($stall, $by, $listing, $stall->money((int) $price));

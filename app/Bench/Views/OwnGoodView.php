@@ -19,6 +19,7 @@ final readonly class OwnGoodView
      * @param  string  $giving  {@see \WindowStall\Core\Source\Giving}
      * @param  string  $file  its name; "" while none was sent
      * @param  string  $sent  how large it is, and when it was sent
+     * @param  string  $amounts  of a gift card: "10.00, 25.00"
      * @param  list<AppointmentView>  $appointments  the earliest first
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class OwnGoodView
         public string $sent,
         public int $days,
         public int $times,
+        public string $amounts,
         public array $appointments,
     ) {
     }
@@ -49,6 +51,7 @@ final readonly class OwnGoodView
                 : Spoken::bytes((int) $good->file_bytes).', sent '.$clock->moment($good->file_at),
             days: $good->days,
             times: $good->times,
+            amounts: implode(', ', array_map(static fn (int $minor): string => $stall->money($minor)->digits(), $good->amounts)),
             appointments: array_map(static fn (Appointment $one): AppointmentView => new AppointmentView(
                 at: $one->write()['at'],
                 words: $one->words(),

@@ -12,6 +12,7 @@ use WindowStall\Core\Basket\Codes\TypedCode;
 use WindowStall\Core\Payment\MethodTerms;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Core\UserMessage;
+use WindowStall\Counter\Cards\CardsAtTill;
 use WindowStall\Counter\CheckoutForm;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Order;
@@ -53,7 +54,7 @@ final readonly class CheckoutController
             return redirect()->to('/basket');
         }
 
-        return $this->page($stall, $contents, CheckoutForm::blank($stall, $basket, $contents->delivery->to, $basket->way));
+        return $this->page($stall, $basket, $contents, CheckoutForm::blank($stall, $basket, $contents->delivery->to, $basket->way));
     }
 
     /** The checkout as somebody else filled it in; looked at by its shopper, and paid by nobody else. */
@@ -63,7 +64,7 @@ final readonly class CheckoutController
 
         return $contents->entries === []
             ? redirect()->to('/basket')
-            : $this->page($stall, $contents, $form, implode(' ', $contents->troubles) ?: null);
+            : $this->page($stall, $basket, $contents, $form, implode(' ', $contents->troubles) ?: null);
     }
 
     public function store(
@@ -83,6 +84,9 @@ final readonly class CheckoutController
                 PutGift::of($stall, $basket, $code);
             }
         }
+        if ($request->has('use') && ! $known && $basket !== null) {
+            $known = CardsAtTill::take($stall, $basket, mb_substr(Typed::text($request, 'code'), 0, 200), (string) $request->ip());
+        }
         $contents = BasketContents::of(
             $stall,
             $basket,
@@ -99,34 +103,40 @@ final readonly class CheckoutController
             $unknown = $request->has('use') && ! $known ? [Speech::say('till.codes.none')] : [];
             $said = [...$contents->troubles, ...$unknown];
 
-            return $this->page($stall, $contents, $form->unjudged(), implode(' ', $said) ?: null);
+            return $this->page($stall, $basket, $contents, $form->unjudged(), implode(' ', $said) ?: null);
         }
         $form = $contents->delivery->way?->way->phone === true ? $form->withPhone() : $form;
         if ($form->errors !== []) {
-            return $this->page($stall, $contents, $form, status: 422);
+            return $this->page($stall, $basket, $contents, $form, status: 422);
         }
         if ($contents->troubles !== []) {
-            return $this->page($stall, $contents, $form, implode(' ', $contents->troubles), 409);
+            return $this->page($stall, $basket, $contents, $form, implode(' ', $contents->troubles), 409);
         }
         $age = $contents->fromAge();
         if (! GrownUp::is($request, $age) && $request->integer('grown_up') !== $age) {
-            return $this->page($stall, $contents, $form, Speech::say('till.grown_up.say', age: (string) $age), 409);
+            return $this->page($stall, $basket, $contents, $form, Speech::say('till.grown_up.say', age: (string) $age), 409);
         }
         if (! self::isAgreed($request, $stall, $contents)) {
             return $this->page(
                 $stall,
+                $basket,
                 $contents,
                 $form,
                 Speech::say($elsewhere ? 'till.checkout.other_charge' : 'till.checkout.price_changed'),
                 409,
             );
         }
-        $by = self::method(self::offered(PaymentConnection::of($stall), $stall, $contents), $form);
+        $cards = CardsAtTill::of($stall, $basket, $contents);
+        if ($request->integer('cards') !== $cards->paid()->minor) {
+            return $this->page($stall, $basket, $contents, $form, Speech::say('till.checkout.price_changed'), 409);
+        }
+        $free = $cards->left()->minor === 0;
+        $by = $free ? PayMethod::Card : self::method(self::offered(PaymentConnection::of($stall), $stall, $contents), $form);
         if ($by === null) {
-            return $this->page($stall, $contents, $form, Speech::say('till.checkout.choose_payment'), 409);
+            return $this->page($stall, $basket, $contents, $form, Speech::say('till.checkout.choose_payment'), 409);
         }
         try {
-            $order = $place($stall, $basket, $contents, $form->typed, $by, $age);
+            $order = $place($stall, $basket, $contents, $form->typed, $by, $age, $cards->pays);
             TriedOrder::note($stall, $order, $request);
             if ($form->news) {
                 SignUps::agree($stall, $form->typed['email'], Speech::say('till.checkout.consent'), 'checkout');
@@ -134,13 +144,13 @@ final readonly class CheckoutController
             $payAt = $this->payAt($payment, $order, $stall);
 
             // Where there is script, the payment service's fields stand in the shop's page.
-            $framed = $by === PayMethod::Card && $request->has('framed');
+            $framed = $by === PayMethod::Card && ! $free && $request->has('framed');
 
             return $payAt === null || $framed
                 ? redirect()->to('/orders/'.$order->token.'/pay'.($framed ? '?framed=1' : ''), 303)
                 : redirect()->away($payAt, 303);
         } catch (UserMessage $said) {
-            return $this->page($stall, $contents, $form, $said->getMessage(), 503);
+            return $this->page($stall, $basket, $contents, $form, $said->getMessage(), 503);
         }
     }
 
@@ -202,6 +212,7 @@ final readonly class CheckoutController
 
     private function page(
         Stall $stall,
+        Basket $basket,
         BasketContents $contents,
         CheckoutForm $form,
         ?string $trouble = null,
@@ -210,6 +221,7 @@ final readonly class CheckoutController
         $stall = $stall->seenFrom($contents->delivery->to->country);
         $connection = PaymentConnection::of($stall);
         $methods = self::offered($connection, $stall, $contents);
+        $cards = CardsAtTill::of($stall, $basket, $contents);
 
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'checkout', [
@@ -219,7 +231,8 @@ final readonly class CheckoutController
                 'form' => $form,
                 'trouble' => $trouble,
                 'policies' => PolicyVersion::now($stall),
-                'methods' => $methods,
+                'methods' => $cards->left()->minor === 0 ? [] : $methods,
+                'cards' => $cards,
                 'live' => $connection->live,
                 'express' => ! isset($form->typed['email']) && ExpressController::isOffered($methods),
             ]),

@@ -11,6 +11,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Additions\Additions;
+use WindowStall\Counter\Cards\GiftCard;
 use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Giving\GivenFile;
 use WindowStall\Counter\Jobs\OpenPayment;
@@ -63,6 +64,7 @@ final readonly class OrderController
             'movable' => ChangeAddress::possible($order),
             'track' => static fn (Parcel $parcel): TrackLine => TrackLine::of($stall, $order, $parcel),
             'files' => GivenFile::all($order),
+            'giftCards' => GiftCard::query()->whereIn('order_line_id', $order->lines->modelKeys())->orderBy('id')->get(),
             'told' => [
                 'back' => $request->query('back'),
                 'move' => $request->query('move'),
@@ -94,7 +96,7 @@ final readonly class OrderController
         if ($order->state !== OrderState::AwaitingPayment || $order->payment_trouble !== null) {
             return redirect()->to('/orders/'.$token, 303);
         }
-        $framed = $request->has('framed') && $order->pay_method === PayMethod::Card->value;
+        $framed = $request->has('framed') && $order->pay_method === PayMethod::Card->value && $order->payable()->minor > 0;
         if ($order->pay_at !== null) {
             return $framed
                 ? $this->page($stall, $order, 'card-fields', 'till.pay.title', ['order' => $order, 'payAt' => $order->pay_at])

@@ -9,6 +9,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Counter\Cards\OrderCards;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Payment\PaymentService;
@@ -55,7 +56,10 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
             return;
         }
         try {
-            $payment->refund($order, $refund->key, $refund->total_minor);
+            $money = $refund->total_minor - $refund->card_minor;
+            if ($money > 0) {
+                $payment->refund($order, $refund->key, $money);
+            }
         } catch (PaymentTrouble) {
             $refund->update([
                 'tries' => $refund->tries + 1,
@@ -75,6 +79,7 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
         if (! $first) {
             return;
         }
+        OrderCards::giveBack($order, $refund->card_minor);
         $waits = Refund::query()->where('order_id', $order->id)->whereNull('done_at')->exists();
         if (! $waits) {
             $all = $locked->state === OrderState::Refunding;

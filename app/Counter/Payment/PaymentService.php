@@ -12,6 +12,9 @@ use WindowStall\Stall\Stall;
 /** The payment of an order at its stall's payment service: opened here, approved by the shopper there, captured or let go here. */
 final readonly class PaymentService
 {
+    /** Stands where a payment's number would, where gift cards paid all. */
+    private const NOBODY = 'gift-cards';
+
     public function __construct(private PaymentConnector $connector)
     {
     }
@@ -26,9 +29,12 @@ final readonly class PaymentService
      */
     public function open(Order $order, Stall $stall, ?int $seconds = null): string
     {
+        if ($order->payable()->minor === 0) {
+            return $this->byCardsAlone($order, $stall);
+        }
         $connection = PaymentConnection::of($stall);
         $said = $this->connector->open($connection->access($order->pay_live)->within($seconds), new AskedPayment(
-            amount: $order->money($order->total_minor),
+            amount: $order->payable(),
             reference: $order->token,
             method: PayMethod::from($order->pay_method),
             payee: $stall->name,
@@ -70,16 +76,27 @@ final readonly class PaymentService
         return $this->connector->brought($connection->access($connection->live)->within($seconds), $wallet);
     }
 
+    /** Where gift cards pay all of it, nobody else is asked. */
+    private function byCardsAlone(Order $order, Stall $stall): string
+    {
+        $payAt = $stall->shopAddress('/orders/'.$order->token.'/paid');
+        $order->update(['payment_id' => self::NOBODY, 'pay_at' => $payAt, 'payment_trouble' => null]);
+
+        return $payAt;
+    }
+
     /** @throws PaymentTrouble */
     public function state(Order $order): SaidPayment
     {
-        return $this->connector->state($this->access($order), (string) $order->payment_id);
+        return $order->payment_id === self::NOBODY
+            ? new SaidPayment(self::NOBODY, PaymentState::Authorised, null, false)
+            : $this->connector->state($this->access($order), (string) $order->payment_id);
     }
 
     /** Takes the money; asking twice takes it once. */
     public function capture(Order $order): void
     {
-        $this->connector->capture($this->access($order), (string) $order->payment_id);
+        $order->payment_id === self::NOBODY || $this->connector->capture($this->access($order), (string) $order->payment_id);
     }
 
     /**
@@ -98,7 +115,7 @@ final readonly class PaymentService
     /** Lets an authorised payment go uncharged. */
     public function void(Order $order): void
     {
-        $this->connector->void($this->access($order), (string) $order->payment_id);
+        $order->payment_id === self::NOBODY || $this->connector->void($this->access($order), (string) $order->payment_id);
     }
 
     /** The payment of the order that this one goes along with. */

@@ -11,6 +11,9 @@ use WindowStall\Core\Dispatch\Refund\Refundable;
 use WindowStall\Core\Dispatch\Refund\RefundLimit;
 use WindowStall\Core\Dispatch\Refund\RefundRefused;
 use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Core\Giving\CardMoney;
+use WindowStall\Core\Source\Giving;
+use WindowStall\Counter\Cards\OrderCards;
 use WindowStall\Counter\Jobs\GiveMoneyBack;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
@@ -79,6 +82,7 @@ final readonly class GiveBack
             throw new Refusal(self::words($fresh, $refused));
         }
         $after = $left->less($figures);
+        $before = (int) $fresh->refunds->where('credited', false)->sum('total_minor');
         $this->withdraw($fresh, $figures->pieces);
         $refund = Refund::query()->create(Refund::kept($figures) + [
             'stall_id' => $fresh->stall_id,
@@ -91,6 +95,9 @@ final readonly class GiveBack
             'asked_at' => now(),
             // The job that is set now has it first.
             'next_try_at' => now()->addSeconds(20),
+            'card_minor' => $wish->credited
+                ? 0
+                : CardMoney::back($fresh->total_minor, $fresh->card_minor, $before, $figures->total),
             'credited' => $wish->credited,
             'done_at' => $wish->credited ? now() : null,
         ]);
@@ -120,6 +127,9 @@ final readonly class GiveBack
             $row = $line->supplierOrder;
             $gone = min($pieces[$line->id] ?? 0, $line->quantity - $line->withdrawn);
             if ($gone > 0 && $line->giving !== null) {
+                if ($line->giving === Giving::GiftCard) {
+                    OrderCards::end($line, $gone);
+                }
                 $back[$line->supplier_variant_id] = ($back[$line->supplier_variant_id] ?? 0) + $gone;
                 $line->update(['withdrawn' => $line->withdrawn + $gone]);
 

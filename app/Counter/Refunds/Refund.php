@@ -28,6 +28,7 @@ use WindowStall\Counter\Order;
  * }|null $figures null: all that was paid, from before there were parts
  * @property int $total_minor
  * @property int $tax_minor
+ * @property int $card_minor what of it goes back to gift cards
  * @property Bearer $bears
  * @property int $borne_minor what the supplier or the carrier pays of it, in the stall's currency
  * @property string $why as the seller said; the shopper reads it

@@ -30,6 +30,7 @@ use WindowStall\Stall\Stall;
  * @property Carbon|null $file_at when it was sent
  * @property int $days for which it can be fetched
  * @property int $times it can be, for each piece
+ * @property list<int> $amounts of a gift card, minor units
  * @property list<array{at: string, places: int}> $appointments as {@see Appointment} reads them
  */
 final class OwnGood extends Model
@@ -39,7 +40,7 @@ final class OwnGood extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['giving' => Giving::class, 'appointments' => 'array', 'file_at' => 'datetime'];
+        return ['giving' => Giving::class, 'appointments' => 'array', 'amounts' => 'array', 'file_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Stall, $this> */
@@ -60,6 +61,7 @@ final class OwnGood extends Model
             $stall->country,
             $stall->money($this->cost_minor),
             $this->times(),
+            $this->amounts,
         );
     }
 

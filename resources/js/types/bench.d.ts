@@ -206,6 +206,7 @@ export interface OwnGoodView {
   sent: string;
   days: number;
   times: number;
+  amounts: string;
   appointments: AppointmentView[];
 }
 

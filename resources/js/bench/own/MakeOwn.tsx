@@ -8,6 +8,12 @@ import { Pills } from '@/ui/Pills';
 import { Sheet } from '@/ui/Sheet';
 import { TextField } from '@/ui/TextField';
 
+const NAMES: Record<string, string> = {
+  download: 'Planting plan for a small plot',
+  appointment: 'An afternoon of grafting',
+  gift_card: 'A gift card',
+};
+
 /** Something of one's own that nobody posts: named and priced here, finished on the bench. */
 export function MakeOwn() {
   const handle = useHandle();
@@ -53,15 +59,12 @@ export function MakeOwn() {
             choices={[
               { value: 'download', label: 'a file to download' },
               { value: 'appointment', label: 'something done at a time' },
+              { value: 'gift_card', label: 'a gift card' },
             ]}
           />
+          <TextField label="What it is called" placeholder={NAMES[giving]} {...field('name')} />
           <TextField
-            label="What it is called"
-            placeholder={giving === 'download' ? 'Planting plan for a small plot' : 'An afternoon of grafting'}
-            {...field('name')}
-          />
-          <TextField
-            label="What it costs"
+            label={giving === 'gift_card' ? 'What it is worth' : 'What it costs'}
             inputMode="decimal"
             placeholder="9.50"
             className="w-32"

@@ -1,3 +1,4 @@
+import { AmountsOfCard } from '@/bench/own/AmountsOfCard';
 import { AppointmentList } from '@/bench/own/AppointmentList';
 import { FileOfOwn } from '@/bench/own/FileOfOwn';
 import { useHandle } from '@/lib/useStall';
@@ -22,6 +23,8 @@ export function OwnPanel({ listing, own, onSay }: Props) {
           onSay={say}
           onFile={(form) => onSay(send<ListingView>('POST', route('bench.own.file', [handle, listing]), form))}
         />
+      ) : own.giving === 'gift_card' ? (
+        <AmountsOfCard own={own} onSay={say} />
       ) : (
         <AppointmentList own={own} onSay={say} />
       )}
