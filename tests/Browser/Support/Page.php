@@ -140,10 +140,23 @@ final class Page
         return $this;
     }
 
-    /** Writes into the field of that label in place of what stood there. */
+    /** Writes into the field of that label in place of what stood there; anew where somebody else's change drew it again meanwhile. */
     public function write(string $label, string $text): self
     {
         $this->steps++;
+        for ($drawnAnew = 0; ; $drawnAnew++) {
+            try {
+                return $this->writeOnce($label, $text);
+            } catch (StaleElementReferenceException $stale) {
+                if ($drawnAnew === 2) {
+                    throw $stale;
+                }
+            }
+        }
+    }
+
+    private function writeOnce(string $label, string $text): self
+    {
         $q = self::quote($label);
         $field = $this->hit(WebDriverBy::xpath(
             "//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | ".
