@@ -64,6 +64,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $schedule->job(new WindowStall\Bench\Jobs\FetchForgotten, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Shelves\Jobs\TurnShelves, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Bench\Jobs\EndTimes, 'sweeps')->everyMinute();
+        $schedule->job(new WindowStall\Stall\Jobs\OpenOnTime, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Window\Jobs\TurnWindows, 'sweeps')->everyMinute();
         // Twice a minute: the second waits in the queue. Repeating within a minute would keep a process busy all the time.
         foreach ([0, 30] as $later) {
@@ -75,6 +76,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $schedule->job(new WindowStall\Counter\Jobs\SendReminders, 'sweeps')->everyTenMinutes();
         $schedule->job(new WindowStall\Counter\Jobs\AskForReviews, 'sweeps')->everyTenMinutes();
         $schedule->job(new WindowStall\Shop\Back\TellBack, 'sweeps')->everyFiveMinutes();
+        $schedule->job(new WindowStall\Shop\Back\TellOpened, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Pricing\Jobs\TurnTaxes, 'sweeps')->everyTenMinutes();
         $schedule->command('queue:prune-failed --hours=168')->daily();
     })

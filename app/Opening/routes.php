@@ -9,6 +9,7 @@ use WindowStall\Stall\Http\InStall;
 
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/opening')->group(function (): void {
     Route::get('/', [LeftController::class, 'show'])->name('opening');
+    Route::put('/', [LeftController::class, 'at'])->name('opening.at');
     Route::get('/first', [FirstShopController::class, 'show'])->name('opening.first');
     Route::post('/first', [FirstShopController::class, 'begin'])->name('opening.first.begin');
     Route::get('/first/now', [FirstShopController::class, 'now'])->name('opening.first.now');

@@ -7,10 +7,20 @@ namespace WindowStall\Shop;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 
 /** Addresses that may be written to, with what their owners agreed to, where and when. */
 final class SignUps
 {
+    /** To be told once when the shop opens, whoever they are. */
+    public static function tellOpening(Stall $stall, string $email): void
+    {
+        DB::table('sign_ups')
+            ->where('stall_id', $stall->id)
+            ->where('email', mb_strtolower($email))
+            ->update(['opening_due' => true, 'language' => Speech::language()]);
+    }
+
     /** Whoever is there already stays there as they agreed first. */
     public static function agree(Stall $stall, string $email, string $consent, string $source): void
     {

@@ -64,6 +64,7 @@ use WindowStall\Support\Speech\Spoken;
  * @property string|null $digest_sent_on the last day on which it was looked whether there is something to mail
  * @property list<array{string, string}> $closed_days when nobody is there: from and to, both included, YYYY-MM-DD
  * @property bool $open whether shoppers are let in
+ * @property Carbon|null $opens_at when a closed shop opens by itself; null: when somebody opens it
  * @property Carbon|null $opened_at when the shop was first opened
  * @property string|null $reminder_words what shoppers are told who left a basket at the checkout; null: nobody is
  * @property int|null $only_listing_id the one listing its shop sells; null where it sells many
@@ -96,6 +97,7 @@ final class Stall extends Model
             'drift_policies' => 'array',
             'corner_tags' => 'array',
             'closed_days' => 'array',
+            'opens_at' => 'datetime',
             'straight_to_checkout' => 'boolean',
         ];
     }

@@ -59,6 +59,7 @@ return [
         'words' => 'Ihr Code ist {code}. Geben Sie ihn im Warenkorb ein; er gilt ein einziges Mal.',
         'stop' => 'Keine Post mehr:',
     ],
+    'opened' => ['subject' => '{shop} ist geöffnet', 'words' => '{shop} ist jetzt geöffnet. Sie wollten Bescheid wissen.'],
     'back' => ['subject' => '{goods} ist wieder da', 'words' => '{goods} gibt es wieder.', 'why' => 'Sie wollten einmal Bescheid wissen. Ihre Adresse wird nicht länger aufbewahrt.'],
     'returned' => [
         'subject' => 'Bestellung {number} bei {shop}: Ihre Rücksendung',

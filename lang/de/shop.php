@@ -33,6 +33,9 @@ return [
     'closed' => [
         'not_yet' => 'Dieser Laden ist noch nicht geöffnet.',
         'for_a_while' => 'Dieser Laden ist eine Weile geschlossen.',
+        'opens' => 'Wir öffnen am {moment}, {hour} Uhr.',
+        'tell' => 'Sagen Sie mir Bescheid',
+        'consent' => 'Schreiben Sie mir, wenn dieser Laden öffnet, und ab und zu über Neues. Ich kann das jederzeit beenden.',
     ],
     'missing' => [
         'title' => 'Nicht hier',

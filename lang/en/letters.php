@@ -60,6 +60,7 @@ return [
         'words' => 'Your code is {code}. Type it in the basket; it can be used once.',
         'stop' => 'No more mail:',
     ],
+    'opened' => ['subject' => '{shop} is open', 'words' => '{shop} is open now. You wished to be told.'],
     'back' => ['subject' => '{goods} is back', 'words' => '{goods} can be bought again.', 'why' => 'You wished to be told once. Your address isn’t kept any longer.'],
     'returned' => [
         'subject' => 'Order {number} at {shop}: what you send back',

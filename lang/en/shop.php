@@ -34,6 +34,9 @@ return [
     'closed' => [
         'not_yet' => 'This shop isn’t open yet.',
         'for_a_while' => 'This shop is closed for a while.',
+        'opens' => 'We open on {moment}, {hour}.',
+        'tell' => 'Tell me',
+        'consent' => 'Write to me when this shop opens, and now and then about new things. I can stop it at any time.',
     ],
     'missing' => [
         'title' => 'Not here',

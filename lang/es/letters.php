@@ -59,6 +59,7 @@ return [
         'words' => 'Su código es {code}. Escríbalo en la cesta; sirve una sola vez.',
         'stop' => 'No más correo:',
     ],
+    'opened' => ['subject' => '{shop} está abierta', 'words' => '{shop} ya está abierta. Quería que le avisáramos.'],
     'back' => ['subject' => '{goods} ha vuelto', 'words' => '{goods} se puede comprar de nuevo.', 'why' => 'Quiso que se le avisara una vez. Su dirección ya no se guarda.'],
     'returned' => [
         'subject' => 'Pedido {number} en {shop}: su devolución',

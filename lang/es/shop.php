@@ -33,6 +33,9 @@ return [
     'closed' => [
         'not_yet' => 'Esta tienda aún no está abierta.',
         'for_a_while' => 'Esta tienda está cerrada por un tiempo.',
+        'opens' => 'Abrimos el {moment} a las {hour}.',
+        'tell' => 'Avísenme',
+        'consent' => 'Escríbanme cuando abra esta tienda y, de vez en cuando, sobre novedades. Puedo dejarlo en cualquier momento.',
     ],
     'missing' => [
         'title' => 'No está aquí',

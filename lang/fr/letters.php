@@ -59,6 +59,7 @@ return [
         'words' => 'Votre code est {code}. Saisissez-le dans le panier ; il sert une seule fois.',
         'stop' => 'Plus de courrier :',
     ],
+    'opened' => ['subject' => '{shop} est ouvert', 'words' => '{shop} est maintenant ouvert. Vous vouliez être prévenu.'],
     'back' => ['subject' => '{goods} est de retour', 'words' => '{goods} est de nouveau disponible.', 'why' => 'Vous vouliez être prévenu une fois. Votre adresse n’est plus conservée.'],
     'returned' => [
         'subject' => 'Commande {number} chez {shop} : votre retour',

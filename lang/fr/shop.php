@@ -33,6 +33,9 @@ return [
     'closed' => [
         'not_yet' => 'Cette boutique n’est pas encore ouverte.',
         'for_a_while' => 'Cette boutique est fermée pour un moment.',
+        'opens' => 'Nous ouvrons le {moment} à {hour}.',
+        'tell' => 'Prévenez-moi',
+        'consent' => 'Écrivez-moi quand cette boutique ouvrira, et de temps en temps sur les nouveautés. Je peux arrêter à tout moment.',
     ],
     'missing' => [
         'title' => 'Pas ici',

@@ -59,6 +59,7 @@ return [
         'words' => 'Uw code is {code}. Typ hem in de mand; hij geldt één keer.',
         'stop' => 'Geen post meer:',
     ],
+    'opened' => ['subject' => '{shop} is nu open', 'words' => '{shop} is nu open. U wilde het weten.'],
     'back' => ['subject' => '{goods} is terug', 'words' => '{goods} is weer te koop.', 'why' => 'U wilde het één keer weten. Uw adres wordt niet langer bewaard.'],
     'returned' => [
         'subject' => 'Bestelling {number} bij {shop}: uw retour',

@@ -33,6 +33,9 @@ return [
     'closed' => [
         'not_yet' => 'Deze winkel is nog niet open.',
         'for_a_while' => 'Deze winkel is een tijdje gesloten.',
+        'opens' => 'We gaan open op {moment}, {hour} uur.',
+        'tell' => 'Laat het me weten',
+        'consent' => 'Schrijf me wanneer deze winkel opengaat, en af en toe over nieuwe dingen. Ik kan altijd stoppen.',
     ],
     'missing' => [
         'title' => 'Niet hier',

@@ -13,6 +13,7 @@ vi.mock('@inertiajs/react', () => ({
 }));
 
 const left = (other: Partial<WhatIsLeftView>): WhatIsLeftView => ({
+  opens: { at: '', words: '' },
   head: 'Quillet could open: one thing stops it, one thing would be a pity.',
   items: [
     {

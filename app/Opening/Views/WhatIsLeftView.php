@@ -19,8 +19,14 @@ final readonly class WhatIsLeftView
      * @param  list<LeftItemView>  $items
      * @param  list<string>  $stands
      */
-    public function __construct(public string $head, public array $items, public array $stands, public bool $open, public int $stops)
-    {
+    public function __construct(
+        public string $head,
+        public array $items,
+        public array $stands,
+        public bool $open,
+        public int $stops,
+        public OpensView $opens,
+    ) {
     }
 
     public static function of(Stall $stall): self
@@ -40,6 +46,7 @@ final readonly class WhatIsLeftView
             stands: array_values(array_filter($stands, static fn (string $words): bool => $words !== '')),
             open: $stall->open,
             stops: $stops,
+            opens: OpensView::of($stall),
         );
     }
 

@@ -16,7 +16,7 @@ final readonly class OpenToShoppers
 {
     private const ALWAYS = [
         'shop.enter', 'shop.robots', 'shop.seen', 'shop.preview.*', 'shop.order', 'shop.order.*', 'shop.no-more-mail',
-        'shop.no-more-mail.*',
+        'shop.no-more-mail.*', 'shop.sign-up',
     ];
 
     /** Seconds after which whoever reads for a search engine may ask again. */
@@ -34,7 +34,9 @@ final readonly class OpenToShoppers
         }
         $html = $this->renderer->bare($stall, $this->renderer->published($stall), 'closed', ['title' => $stall->name]);
         $answer = ShopResponse::html($html, 503, private: true);
-        $answer->headers->set('Retry-After', self::AGAIN);
+        $answer->headers->set('Retry-After', $stall->opens_at?->isFuture() === true
+            ? $stall->opens_at->utc()->format('D, d M Y H:i:s').' GMT'
+            : self::AGAIN);
 
         return $answer;
     }

@@ -22,6 +22,9 @@ use WindowStall\Support\Speech\Speech;
  */
 final readonly class SignUpController
 {
+    /** Stands for a section on the sign of a closed shop. */
+    private const SIGN = 'closed';
+
     public function __construct(private ShopRenderer $renderer, private ShortAnswer $answer)
     {
     }
@@ -29,12 +32,14 @@ final readonly class SignUpController
     public function __invoke(Request $request): Response
     {
         $stall = ShopStall::of($request);
-        $content = $this->renderer->published($stall);
-        $section = $content->section(Typed::text($request, 'section'));
-        if ($section?->kind->key() !== 'signup' || ! $section->showing->now()) {
+        $name = Typed::text($request, 'section');
+        $section = $this->renderer->published($stall)->section($name);
+        $onSign = $name === self::SIGN && ! $stall->open;
+        if (! $onSign && ($section?->kind->key() !== 'signup' || ! $section->showing->now())) {
             abort(404);
         }
-        $consent = $stall->phrases()->say((string) $section->settings['consent']);
+        $said = $onSign || $section === null ? null : $section->settings;
+        $consent = $said === null ? Speech::say('shop.closed.consent') : $stall->phrases()->say((string) $said['consent']);
         $email = Typed::text($request, 'email');
         if ($request->input('agreed') !== '1') {
             return $this->say($stall, 'one_more', Speech::say('shop.sign_up.tick', consent: $consent), 422);
@@ -48,8 +53,12 @@ final readonly class SignUpController
             );
         }
         // Nobody learns whether an address is there already.
-        SignUps::agree($stall, $email, $consent, 'front page, '.$section->id);
-        $this->mailCode($stall, $email, (string) $section->settings['words']);
+        SignUps::agree($stall, $email, $consent, $onSign ? 'closed sign' : 'front page, '.$name);
+        if ($onSign) {
+            SignUps::tellOpening($stall, $email);
+        } elseif ($said !== null) {
+            $this->mailCode($stall, $email, (string) $said['words']);
+        }
 
         return $this->say($stall, 'thanks', Speech::say('shop.sign_up.agreed', consent: $consent));
     }

@@ -1,6 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { turnSign } from '@/lib/turnSign';
 import { useHandle } from '@/lib/useStall';
+import { OpensAt } from '@/opening/OpensAt';
 import type { LeftItemView, WhatIsLeftView } from '@/types/opening';
 import { Ask } from '@/ui/Ask';
 import { Button } from '@/ui/Button';
@@ -52,6 +53,7 @@ export default function LeftPage({ left }: { left: WhatIsLeftView }) {
           </Ask>
         )}
       </div>
+      {!left.open && <OpensAt opens={left.opens} />}
     </div>
   );
 }

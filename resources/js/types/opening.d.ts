@@ -50,10 +50,16 @@ export interface LeftItemView {
   button: string;
 }
 
+export interface OpensView {
+  at: string;
+  words: string;
+}
+
 export interface WhatIsLeftView {
   head: string;
   items: LeftItemView[];
   stands: string[];
   open: boolean;
   stops: number;
+  opens: OpensView;
 }

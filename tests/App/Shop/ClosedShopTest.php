@@ -48,7 +48,11 @@ final class ClosedShopTest extends AppTestCase
             '',
             (string) $page->getContent(),
         )));
-        self::assertSame('First plot This shop isn’t open yet.', trim((string) $said));
+        self::assertSame(
+            'First plot This shop isn’t open yet. E-mail Tell me Write to me when this shop opens, and now and then about new things. '.
+                'I can stop it at any time.',
+            trim((string) $said),
+        );
         self::assertStringContainsString('no-store', (string) $page->headers->get('Cache-Control'));
     }
 

@@ -40,6 +40,8 @@ final class OneStallTest extends AppTestCase
     /** Functions that see all stalls; they give numbers only, to the program's own sweeps. */
     private const SEE_ALL = [
         'times_to_end',
+        'shops_to_open',
+        'openings_to_tell',
         'stall_called',
         'stalls_of',
         'stall_of_connection',
