@@ -12,6 +12,7 @@ use WindowStall\Support\Views\MoneyView;
 /** One line of an order. */
 final readonly class OrderLineView
 {
+    /** @param  string  $given  what became of it where it isn't posted; "" for the rest */
     public function __construct(
         public int $id,
         public string $title,
@@ -22,11 +23,12 @@ final readonly class OrderLineView
         public MoneyView $unit,
         public MoneyView $total,
         public int $left,
+        public string $given,
     ) {
     }
 
     /** @param  int  $left  pieces that can still be given back for */
-    public static function of(Order $order, OrderLine $line, int $left): self
+    public static function of(Order $order, OrderLine $line, int $left, string $given = ''): self
     {
         $unit = $order->money($line->unit_minor);
 
@@ -40,6 +42,7 @@ final readonly class OrderLineView
             unit: MoneyView::of($unit),
             total: MoneyView::of($line->total($order)),
             left: $left,
+            given: $given,
         );
     }
 }

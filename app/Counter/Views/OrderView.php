@@ -104,6 +104,7 @@ final readonly class OrderView
     public static function of(Stall $stall, Order $order): self
     {
         $left = OrderRefundable::of($order);
+        $given = GivenWords::of($stall, $order);
 
         return new self(
             id: $order->id,
@@ -129,7 +130,12 @@ final readonly class OrderView
             ),
             unmailed: array_filter(array_column(TellShopper::told($order), 'trouble')) !== [],
             lines: array_values(
-                $order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l, $left->pieces[$l->id] ?? 0))->all(),
+                $order->lines->map(static fn (OrderLine $l): OrderLineView => OrderLineView::of(
+                    $order,
+                    $l,
+                    $left->pieces[$l->id] ?? 0,
+                    $given[$l->id] ?? '',
+                ))->all(),
             ),
             goods: MoneyView::of($order->goodsBefore()),
             discount: $order->discount_minor === 0 ? null : MoneyView::of($order->money(-$order->discount_minor)),

@@ -146,6 +146,7 @@ export interface OrderLineView {
   unit: MoneyView;
   total: MoneyView;
   left: number;
+  given: string;
 }
 
 export interface OrderPartView {

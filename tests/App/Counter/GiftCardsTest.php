@@ -89,6 +89,11 @@ final class GiftCardsTest extends AppTestCase
         $this->shopper->comeBack($order);
         self::assertSame(OrderState::Paid, $order->refresh()->state);
         self::assertSame([2_500 - $order->total_minor], array_values(CardBalance::of([$this->only()->id])));
+        $left = number_format((2_500 - $order->total_minor) / 100, 2);
+        $this->get(route('counter.order', [$this->stall, Order::query()->firstOrFail()]))->assertInertia(fn ($page) => $page->where(
+            'order.lines.0.given',
+            'Card ending '.mb_substr($code, -6).': £'.$left.' left.',
+        ));
         app(GiveBack::class)($order->load(['lines', 'refunds', 'stall']), new RefundWish('whole'));
         self::assertSame([OrderState::Refunded, [2_500]], [$order->refresh()->state, array_values(CardBalance::of([$this->only()->id]))]);
     }

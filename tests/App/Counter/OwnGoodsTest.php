@@ -74,6 +74,10 @@ final class OwnGoodsTest extends AppTestCase
         $this->fetch($order)->assertRedirect('/orders/'.$order->token.'#files');
         $this->page($order)->assertSee('It can’t be fetched any more');
         self::assertSame(2, DB::table('file_fetches')->count());
+        $this->get(route('counter.order', [$this->stall, $order]))->assertInertia(fn ($page) => $page->where(
+            'order.lines.0.given',
+            'Fetched 2 times, last 2 Dec 2026, 10:00, 0 more until 1 January 2027.',
+        ));
     }
 
     public function test_it_ends_with_its_days_and_with_its_money_and_isnt_there_for_others(): void

@@ -23,6 +23,7 @@ export function OrderLines({ order }: Props) {
                 {l.label && ' · '}
                 <span className="text-sup">{l.sku}</span>
               </div>
+              {l.given !== '' && <div className="text-[12.5px]">{l.given}</div>}
             </div>
             <div className="ml-auto text-right">
               {l.total.text}
