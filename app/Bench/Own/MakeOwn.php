@@ -6,12 +6,14 @@ namespace WindowStall\Bench\Own;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Giving\Appointment;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Giving;
+use WindowStall\Core\Source\Variant;
 use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Source\Own\OwnGood;
 use WindowStall\Source\Own\SaveOwnGood;
@@ -54,6 +56,21 @@ final readonly class MakeOwn
         });
     }
 
+    /** As the stall says them: the earliest time first, the least amount first. */
+    private function inOrder(Stall $stall, ?User $by, Listing $listing, OwnGood $good): void
+    {
+        $said = array_map(static fn (Variant $v): array => $v->options, $good->item()->variants);
+        $option = (string) array_key_first($said[0] ?? []);
+        if ($option !== '') {
+            $figures = ListingFigures::of($stall, Listing::of($stall)->findOrFail($listing->id));
+            $this->patch->one($stall, $by, $listing->refresh(), ListingPatch::none()->valueOrder(
+                $figures,
+                $option,
+                array_values(array_column($said, $option)),
+            ));
+        }
+    }
+
     /** Each card costs what it is worth; that nothing is kept of it is known. */
     private function atTheirWorth(Stall $stall, ?User $by, Listing $listing): void
     {
@@ -76,6 +93,7 @@ final readonly class MakeOwn
     {
         DB::transaction(function () use ($stall, $by, $listing, $good): void {
             $this->save->say($stall, $good);
+            $this->inOrder($stall, $by, $listing, $good);
             if ($good->giving === Giving::GiftCard) {
                 $this->atTheirWorth($stall, $by, $listing);
 

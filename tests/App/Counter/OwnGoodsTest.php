@@ -109,6 +109,15 @@ final class OwnGoodsTest extends AppTestCase
         ]])->assertOk()->assertJsonPath('supplier.own.appointments.1.places', 5);
         $first = $this->show($listing);
         self::assertSame([3_500, 3_500], $this->prices($listing), 'a new time costs what the others do');
+        $earlier = ['at' => '2026-12-11T09:00', 'places' => '1'];
+        $times = [['at' => '2026-12-12T14:00', 'places' => '2'], ['at' => '2026-12-13T14:00', 'places' => '5']];
+        $this->say($listing, ['appointments' => [...$times, $earlier]])->assertOk();
+        self::assertStringEndsWith(
+            '20261211T0900',
+            $listing->variants()->orderBy('position')->firstOrFail()->external_id,
+            'the earliest stands first',
+        );
+        $this->say($listing, ['appointments' => $times])->assertOk();
         $this->get($this->stall->shopAddress('/goods/'.$listing->refresh()->slug))
             ->assertSee('Sat 12 Dec 2026, 14:00')
             ->assertSee('2 places left');
