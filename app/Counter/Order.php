@@ -74,6 +74,7 @@ use WindowStall\Window\Policies\Particulars;
  * @property string|null $payment_id
  * @property int|null $exchange_of the order whose payment paid for it: it goes out for what came back of that
  * @property int|null $joins_order_id the order in whose parcel it goes along
+ * @property int $own_cost_minor what its goods cost that no supplier is asked for, in the stall's currency
  * @property int $card_minor what gift cards pay of its total
  * @property int|null $said_age of which age or older its shopper said to be, where that was asked
  * @property string $wallet by which the payment service knows its shopper; "" where it doesn't

@@ -46,7 +46,7 @@ final class OrderFigures
         return Till::ring(
             $order->worth($order->goods_minor),
             Landed::of(
-                $order->homeMoney($goods),
+                $order->homeMoney($goods + $order->own_cost_minor),
                 $order->homeMoney($delivery),
                 $order->homeMoney($order->duty_minor),
                 $order->homeMoney($order->handling_minor + $extras),

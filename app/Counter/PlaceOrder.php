@@ -90,6 +90,7 @@ final readonly class PlaceOrder
                     'basket_id' => $basket->id,
                     'basket_hash' => $hash,
                     'card_minor' => array_sum($cards),
+                    'own_cost_minor' => self::ownCost($contents),
                     'state' => OrderState::AwaitingPayment,
                     'currency' => $contents->market->currency->code,
                     'home_currency' => $stall->currency,
@@ -174,6 +175,14 @@ final readonly class PlaceOrder
         $rate = count($rates) === 1 ? new Rate($rates[0]) : $taxes->rate(TaxClass::Standard, $to);
 
         return $taxes->rules($to->country)->tax($contents->totals->reverse ? Rate::none() : $rate);
+    }
+
+    /** What of it costs that no supplier is asked for: what gift cards are worth is owed to whoever has them. */
+    private static function ownCost(BasketContents $contents): int
+    {
+        $own = array_filter($contents->entries, static fn (BasketEntry $e): bool => $e->giving !== null);
+
+        return array_sum(array_map(static fn (BasketEntry $e): int => ($e->variant->landed->minor ?? 0) * $e->quantity, $own));
     }
 
     /** @return array{int, int} duty and handling that are expected, in minor units */

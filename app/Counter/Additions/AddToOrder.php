@@ -39,9 +39,9 @@ final readonly class AddToOrder
      */
     public function __invoke(Stall $stall, Order $order, int $variant): Order
     {
-        $basket = $this->basket($stall, $order, $variant);
+        $id = Uuid::uuid5(Uuid::NAMESPACE_URL, $order->token.'/'.$variant)->toString();
         $known = Order::query()
-            ->where('basket_id', $basket->id)
+            ->where('basket_id', $id)
             ->whereIn('state', [OrderState::Paid, OrderState::Refunding, OrderState::Refunded])
             ->first();
         if ($known !== null) {
@@ -54,6 +54,7 @@ final readonly class AddToOrder
         if (! $listing instanceof Listing || ! Additions::takes($stall, $order, $listing, $variant)) {
             throw new Refusal(Speech::say('till.addition.over'));
         }
+        $basket = $this->basket($stall, $order, $id);
         $basket->put($variant, 1, 1);
         $contents = BasketContents::of(
             $stall,
@@ -76,9 +77,8 @@ final readonly class AddToOrder
         );
     }
 
-    private function basket(Stall $stall, Order $order, int $variant): Basket
+    private function basket(Stall $stall, Order $order, string $id): Basket
     {
-        $id = Uuid::uuid5(Uuid::NAMESPACE_URL, $order->token.'/'.$variant)->toString();
         $way = Basket::query()->whereKey($order->basket_id)->value('way');
         Basket::query()->insertOrIgnore([
             'id' => $id,

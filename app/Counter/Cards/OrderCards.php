@@ -10,6 +10,7 @@ use WindowStall\Core\Source\Giving;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Support\Refusal;
+use WindowStall\Support\Speech\Speech;
 
 /** What gift cards pay of an order, what goes back to them, and those that are bought with one. Cards are locked by number, after the order. */
 final class OrderCards
@@ -31,7 +32,7 @@ final class OrderCards
         $left = CardBalance::of(array_keys($pays), $order->basket_id, $order->id);
         foreach ($pays as $card => $minor) {
             if (($left[$card] ?? 0) < $minor) {
-                throw new Refusal('A gift card was used meanwhile.');
+                throw new Refusal(Speech::say('till.cards.spent'));
             }
             DB::table('gift_card_uses')->insert([
                 'stall_id' => $order->stall_id,
@@ -94,9 +95,11 @@ final class OrderCards
     /**
      * Ends so many of the cards of a line, whose money goes back.
      *
+     * @return int what they were worth, minor units of the stall's currency: nothing of it is owed any more
+     *
      * @throws Refusal where they paid for something already
      */
-    public static function end(OrderLine $line, int $pieces): void
+    public static function end(OrderLine $line, int $pieces): int
     {
         $cards = GiftCard::query()->where('order_line_id', $line->id)->whereNull('ended_at')->orderBy('id')->lockForUpdate()->get();
         $left = CardBalance::of(array_values(array_map(intval(...), $cards->modelKeys())));
@@ -104,7 +107,10 @@ final class OrderCards
         if ($unused->count() < $pieces) {
             throw new Refusal('This gift card paid for something already; its money can’t go back.');
         }
-        GiftCard::query()->whereKey($unused->take($pieces)->modelKeys())->update(['ended_at' => now()]);
+        $ended = $unused->take($pieces);
+        GiftCard::query()->whereKey($ended->modelKeys())->update(['ended_at' => now()]);
+
+        return (int) $ended->sum('value_minor');
     }
 
     /** @param  list<int>  $cards */

@@ -128,7 +128,7 @@ final readonly class GiveBack
             $gone = min($pieces[$line->id] ?? 0, $line->quantity - $line->withdrawn);
             if ($gone > 0 && $line->giving !== null) {
                 if ($line->giving === Giving::GiftCard) {
-                    OrderCards::end($line, $gone);
+                    $order->decrement('own_cost_minor', OrderCards::end($line, $gone));
                 }
                 $back[$line->supplier_variant_id] = ($back[$line->supplier_variant_id] ?? 0) + $gone;
                 $line->update(['withdrawn' => $line->withdrawn + $gone]);

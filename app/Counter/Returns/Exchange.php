@@ -81,6 +81,7 @@ final readonly class Exchange
         $new = $order->replicate([
             'payment_id', 'pay_at', 'pending_since', 'disputed_at', 'settling_until', 'reserved_until', 'awaited_since', 'payment_trouble',
             'payment_trouble_name', 'shared', 'held_at', 'sought', 'whose', 'joins_order_id', 'card_minor', 'said_age',
+            'own_cost_minor',
         ]);
         $new->fill([
             'number' => $number,

@@ -52,6 +52,9 @@ final class GiftCardsTest extends AppTestCase
     {
         $order = $this->shopper->buy($this->card, 2);
         self::assertSame([OrderState::Paid, 5_000, 0, 0], [$order->state, $order->total_minor, $order->tax_minor, $order->delivery_minor]);
+        $keep = OrderFigures::till($order)->keep->minor;
+        self::assertLessThan(0, $keep, 'what is paid for a card is owed');
+        self::assertGreaterThan(-300, $keep);
         $cards = GiftCard::query()->orderBy('id')->get();
         self::assertSame([2_500, 2_500], $cards->pluck('value_minor')->all());
         self::assertCount(2, $cards->pluck('code')->unique());
@@ -157,6 +160,7 @@ final class GiftCardsTest extends AppTestCase
         $other = $this->shopper->buy($this->card);
         $code = GiftCard::query()->latest('id')->firstOrFail()->code;
         app(GiveBack::class)($other->load(['lines', 'refunds', 'stall']), new RefundWish('whole'));
+        self::assertSame(0, $other->refresh()->own_cost_minor, 'nothing is owed any more');
         $this->shopper->put($this->trowel);
         $this->typed($code)->assertSee('That is no code of this shop');
     }
