@@ -194,6 +194,7 @@ return [
         'tax' => 'MwSt., {rate} von {amount}',
     ],
     'cards' => [
+        'order' => 'Bestellen und mit Gutschein zahlen',
         'spent' => 'Ein Gutschein wurde inzwischen anderswo eingelöst. Sehen Sie nach, was noch zu zahlen ist.',
         'heading' => 'Ihre Gutscheine',
         'worth' => '{amount} wert. Wer den Code hat, kann ihn hier nach und nach ausgeben.',

@@ -190,6 +190,7 @@ return [
         'tax' => 'VAT, {rate} of {amount}',
     ],
     'cards' => [
+        'order' => 'Order and pay by gift card',
         'spent' => 'A gift card was used elsewhere meanwhile. Look at what is left to pay.',
         'heading' => 'Your gift cards',
         'worth' => 'Worth {amount}. Whoever has its code can spend it here, bit by bit.',

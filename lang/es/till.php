@@ -189,6 +189,7 @@ return [
         'tax' => 'IVA, {rate} de {amount}',
     ],
     'cards' => [
+        'order' => 'Pedir y pagar con tarjeta regalo',
         'spent' => 'Entre tanto, una tarjeta regalo se usó en otra parte. Mire cuánto queda por pagar.',
         'heading' => 'Sus tarjetas regalo',
         'worth' => 'Vale {amount}. Quien tenga el código puede gastarla aquí poco a poco.',

@@ -189,6 +189,7 @@ return [
         'tax' => 'TVA, {rate} de {amount}',
     ],
     'cards' => [
+        'order' => 'Commander et payer par carte cadeau',
         'spent' => 'Une carte cadeau a été utilisée ailleurs entre-temps. Voyez ce qui reste à payer.',
         'heading' => 'Vos cartes cadeaux',
         'worth' => 'Elle vaut {amount}. Qui a le code peut la dépenser ici, petit à petit.',

@@ -189,6 +189,7 @@ return [
         'tax' => 'Btw, {rate} van {amount}',
     ],
     'cards' => [
+        'order' => 'Bestellen en met cadeaukaart betalen',
         'spent' => 'Een cadeaukaart is intussen elders gebruikt. Kijk wat er nog te betalen is.',
         'heading' => 'Uw cadeaukaarten',
         'worth' => '{amount} waard. Wie de code heeft, kan haar hier beetje bij beetje besteden.',

@@ -83,8 +83,8 @@
     @checked($method === ($form->by ?? $methods[0]))><span><b>{{ $say('till.methods.'.$method->value.'.words') }}</b> {{
     $say('till.methods.'.$method->value.'.means') }}</span></label>
 @endforeach</fieldset>@endif
-<button type="submit" class="button wide" id="to-pay" data-pay>{{ $say('till.checkout.pay',
-    total: $cards->left()) }}</button>
+<button type="submit" class="button wide" id="to-pay" data-pay>{{ $cards->left()->minor === 0
+    ? $say('till.cards.order') : $say('till.checkout.pay', total: $cards->left()) }}</button>
 @if (! $live)<p class="quiet">{{ $say('till.checkout.tried_out') }}</p>@endif
 @if ($policies !== [])<p class="quiet">{{ $say('till.checkout.terms') }} @foreach ($policies as $kind => $version)<a
     href="/policies/{{ $kind }}">{{ $say('shop.policies.'.$kind) }}</a>@if (! $loop->last), @endif @endforeach</p>@endif

@@ -87,6 +87,9 @@ final class GiftCardsTest extends AppTestCase
     {
         $code = $this->bought();
         Http::fake(['*/v1/payments*' => Http::response([], 500)]);
+        $this->shopper->put($this->trowel);
+        $this->typed($code)->assertSee('Order and pay by gift card')->assertDontSee('Go on to pay');
+        DB::table('basket_lines')->delete();
         $order = $this->begin($code, 1);
         self::assertSame(0, $order->payable()->minor);
         $this->shopper->comeBack($order);
