@@ -65,6 +65,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $schedule->job(new WindowStall\Shelves\Jobs\TurnShelves, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Bench\Jobs\EndTimes, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Stall\Jobs\OpenOnTime, 'sweeps')->everyMinute();
+        $schedule->job(new WindowStall\Opening\Jobs\RehearseByNight, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Window\Jobs\TurnWindows, 'sweeps')->everyMinute();
         // Twice a minute: the second waits in the queue. Repeating within a minute would keep a process busy all the time.
         foreach ([0, 30] as $later) {

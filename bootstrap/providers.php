@@ -26,5 +26,6 @@ return [
     WindowStall\Window\WindowServiceProvider::class,
     WindowStall\Shop\ShopServiceProvider::class,
     WindowStall\Counter\CounterServiceProvider::class,
+    WindowStall\Opening\OpeningServiceProvider::class,
     ...$beside,
 ];

@@ -39,6 +39,7 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
         Route::get('stock', [Oakum\ApiController::class, 'stock']);
         Route::post('quotes', [Oakum\ApiController::class, 'quotes']);
         Route::post('orders', [Oakum\ApiController::class, 'order']);
+        Route::post('orders/test', [Oakum\ApiController::class, 'tryOrder']);
         Route::get('orders/{id}', [Oakum\ApiController::class, 'orderState'])->whereNumber('id');
         Route::post('orders/{id}/cancel', [Oakum\ApiController::class, 'cancel'])->whereNumber('id');
         Route::get('extras', [Oakum\ApiController::class, 'extras']);
@@ -80,6 +81,7 @@ Route::domain('tannet.'.$host)->name('tannet.')->group(function (): void {
         Route::get('files/{sha256}', [Tannet\OrderController::class, 'known'])->where('sha256', '[0-9a-f]{64}');
         Route::put('files/{sha256}', [Tannet\OrderController::class, 'file'])->where('sha256', '[0-9a-f]{64}');
         Route::post('orders', [Tannet\OrderController::class, 'order']);
+        Route::post('orders/test', [Tannet\OrderController::class, 'tryOrder']);
         Route::get('orders/{id}', [Tannet\OrderController::class, 'state'])->whereNumber('id');
         Route::post('orders/{id}/cancel', [Tannet\OrderController::class, 'cancel'])->whereNumber('id');
         Route::get('hook', [Tannet\OrderController::class, 'hooked']);
@@ -123,6 +125,7 @@ Route::domain('payment.'.$host)->name('payment.')->group(function (): void {
         Route::get('{id}', [Payment\ApiController::class, 'show']);
         Route::post('{id}/capture', [Payment\ApiController::class, 'capture']);
         Route::post('{id}/void', [Payment\ApiController::class, 'void']);
+        Route::post('{id}/approve', [Payment\ApiController::class, 'approve']);
         Route::post('{id}/refund', [Payment\ApiController::class, 'refund']);
     });
 });

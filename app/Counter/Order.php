@@ -27,7 +27,7 @@ use WindowStall\Support\Speech\Spoken;
 use WindowStall\Window\Policies\Particulars;
 
 /**
- * What a shopper bought. Amounts, tax and fee are those of the day it was placed and never change.
+ * What a shopper bought, or a rehearsal tried. Amounts, tax and fee are those of the day it was placed and never change.
  *
  * @property int $id
  * @property int $stall_id
@@ -216,6 +216,12 @@ final class Order extends Model
     public function money(int $minor): Money
     {
         return Money::of($minor, $this->currency);
+    }
+
+    /** Whether nobody bought it: it was ordered in a rehearsal, and isn't in the books. */
+    public function isRehearsed(): bool
+    {
+        return $this->id < 0;
     }
 
     /** What is paid besides gift cards. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 
 /** Hands out a stall's order numbers, without gaps: to one shopper at a time, until what they do is committed. */
@@ -23,6 +24,12 @@ final class OrderNumbers
         SET next = next + 1
         WHERE stall_id = ?
         SQL;
+
+    /** What a rehearsal orders has its number by itself, below nought ({@see OneStall::isRehearsing}). */
+    public static function rehearsed(): int
+    {
+        return (int) DB::scalar("SELECT nextval('rehearsed_orders')");
+    }
 
     /** The number of the next order. Others who place one here wait. */
     public static function next(Stall $stall): int

@@ -19,6 +19,7 @@ use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketEntry;
 use WindowStall\Source\Own\OwnGood;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Taxes;
 use WindowStall\Support\Speech\Speech;
@@ -47,7 +48,8 @@ final readonly class PlaceOrder
     ): Order {
         $connection = PaymentConnection::of($stall);
         $order = DB::transaction(function () use ($stall, $basket, $contents, $address, $by, $age, $cards, $connection): Order {
-            $number = OrderNumbers::next($stall);
+            $rehearsed = OneStall::isRehearsing() ? OrderNumbers::rehearsed() : null;
+            $number = $rehearsed ?? OrderNumbers::next($stall);
             $hash = $cards === [] ? $contents->hash() : hash('sha256', $contents->hash().json_encode($cards, JSON_THROW_ON_ERROR));
             $known = Order::query()
                 ->where('basket_id', $basket->id)
@@ -82,7 +84,7 @@ final readonly class PlaceOrder
             $handling = $basket->joins_order_id === null ? $handling : 0;
             $fees = $connection->terms($by, $stall);
             $order = Order::query()->create(
-                $facts + [
+                $facts + ($rehearsed === null ? [] : ['id' => $rehearsed]) + [
                     'stall_id' => $stall->id,
                     'number' => $number,
                     'token' => rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '='),
@@ -122,7 +124,9 @@ final readonly class PlaceOrder
                     'language' => Speech::language(),
                 ],
             );
-            OrderNumbers::take($stall);
+            if ($rehearsed === null) {
+                OrderNumbers::take($stall);
+            }
             $taxes = Taxes::of($stall);
             foreach ($contents->entries as $entry) {
                 $order->lines()->create([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Counter;
 
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Source\SupplierVariant;
@@ -35,6 +36,11 @@ final class Reservations
      */
     public function make(Order $order, bool $whateverIsLeft = false, int $minutes = self::MINUTES): void
     {
+        if ($order->isRehearsed()) {
+            $this->look($order, now()->addMinutes($minutes));
+
+            return;
+        }
         DB::transaction(function () use ($order, $whateverIsLeft, $minutes): void {
             $until = now()->addMinutes($minutes);
             $locked = Order::query()
@@ -54,6 +60,17 @@ final class Reservations
 
             $locked->update(['reserved_until' => $until]);
         }, attempts: 3);
+    }
+
+    /** A rehearsal takes nothing from anybody: whether the pieces could be had is all that is looked at. */
+    private function look(Order $order, Carbon $until): void
+    {
+        foreach ($this->pieces($order) as $variant => $quantity) {
+            if (SupplierVariant::query()->whereKey($variant)->where('available', '>=', $quantity)->doesntExist()) {
+                throw SoldOut::line($order->lines->firstOrFail('supplier_variant_id', $variant));
+            }
+        }
+        $order->update(['reserved_until' => $until]);
     }
 
     /** Puts the pieces back, if they are taken aside. */
@@ -77,6 +94,10 @@ final class Reservations
     /** @param  callable(Builder<Order>): Builder<Order>  $those  which orders it is done for */
     private function putBackThose(Order $order, callable $those): bool
     {
+        if ($order->isRehearsed()) {
+            return false;
+        }
+
         return DB::transaction(function () use ($order, $those): bool {
             $locked = $those(Order::query()
                 ->whereKey($order->id)

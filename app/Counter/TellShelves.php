@@ -22,7 +22,7 @@ final class TellShelves
 
     public static function of(Order $order): void
     {
-        $listings = Ids::of(self::SOLD_FROM, [$order->id]);
+        $listings = $order->isRehearsed() ? [] : Ids::of(self::SOLD_FROM, [$order->id]);
         if ($order->stall !== null && $listings !== []) {
             event(new ListingsChanged($order->stall, $listings));
         }

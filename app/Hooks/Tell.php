@@ -7,6 +7,7 @@ namespace WindowStall\Hooks;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Hooks\Jobs\Deliver;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 
 /** Tells programs what happened: a message for each that wants to know, sent once what happened is stored. */
@@ -15,9 +16,16 @@ final class Tell
     /** Messages of a program that are kept. */
     private const KEPT = 500;
 
-    /** @param  array<string, mixed>  $data */
+    /**
+     * Of a rehearsal nobody is told.
+     *
+     * @param  array<string, mixed>  $data
+     */
     public static function of(Stall $stall, HookEvent $event, array $data): void
     {
+        if (OneStall::isRehearsing()) {
+            return;
+        }
         $hooks = Hook::query()->where('stall_id', $stall->id)->whereJsonContains('events', $event->value)->get();
         foreach ($hooks as $hook) {
             $delivery = $hook->deliveries()->create([

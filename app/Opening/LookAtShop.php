@@ -12,6 +12,8 @@ use WindowStall\Core\Words\SearchCut;
 use WindowStall\Counter\Payment\PaymentConnection;
 use WindowStall\Delivery\KeepByPlace;
 use WindowStall\Delivery\Views\KeepCellView;
+use WindowStall\Opening\Rehearsal\Rehearsal;
+use WindowStall\Opening\Rehearsal\SetUp;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
@@ -77,6 +79,8 @@ final readonly class LookAtShop
         [$unpublished, $outdated] = self::policies($stall);
         $connected = SupplierConnection::of($stall)->whereNull('disconnected_at')->get();
 
+        $rehearsal = Rehearsal::of($stall)->whereNotNull('ended_at')->latest('id')->first();
+
         return new LeftFacts(
             goods: $goods()->count(),
             soldOut: self::titles($goods()->where('facts.buyable', false)),
@@ -100,6 +104,8 @@ final readonly class LookAtShop
             nowhere: $this->nowhere($stall, $window),
             failing: array_filter(array_column($connected->all(), 'trouble', 'name'), static fn (?string $trouble): bool => (string) $trouble !== ''),
             suppliers: $connected->count(),
+            rehearsed: $rehearsal?->rolled(),
+            changed: $rehearsal !== null && $rehearsal->stands_for !== SetUp::of($stall),
         );
     }
 

@@ -5,11 +5,14 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 use WindowStall\Opening\Http\FirstShopController;
 use WindowStall\Opening\Http\LeftController;
+use WindowStall\Opening\Http\RehearsalController;
 use WindowStall\Stall\Http\InStall;
 
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/opening')->group(function (): void {
     Route::get('/', [LeftController::class, 'show'])->name('opening');
     Route::put('/', [LeftController::class, 'at'])->name('opening.at');
+    Route::post('/rehearsal', [RehearsalController::class, 'begin'])->middleware('throttle:6,1')->name('opening.rehearsal.begin');
+    Route::get('/rehearsal', [RehearsalController::class, 'now'])->name('opening.rehearsal');
     Route::get('/first', [FirstShopController::class, 'show'])->name('opening.first');
     Route::post('/first', [FirstShopController::class, 'begin'])->name('opening.first.begin');
     Route::get('/first/now', [FirstShopController::class, 'now'])->name('opening.first.now');

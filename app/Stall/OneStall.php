@@ -37,6 +37,9 @@ final class OneStall
     /** The time zone of the stall that was entered, once it was asked for. */
     private static ?string $zone = null;
 
+    /** Whether what is done is a rehearsal's: then its orders are there, which nobody else sees. */
+    private static bool $rehearses = false;
+
     /** Whether a request is under way that hasn't entered a stall: it is bound as well. */
     private static bool $outside = false;
 
@@ -66,10 +69,25 @@ final class OneStall
         self::tell(DB::connection());
     }
 
+    public static function isRehearsing(): bool
+    {
+        return self::$rehearses;
+    }
+
+    /** From here on, until one leaves, orders of rehearsals are seen and made ({@see isRehearsing}). */
+    public static function rehearse(bool $rehearses = true): void
+    {
+        if (self::$rehearses !== $rehearses) {
+            self::$rehearses = $rehearses;
+            self::tell(DB::connection());
+        }
+    }
+
     /** Where a request begins: in no stall, whatever the one before it did with the connection. */
     public static function outside(): void
     {
         self::$id = null;
+        self::$rehearses = false;
         self::$outside = true;
         // One that isn't made yet is told when it is.
         if (array_key_exists('pgsql', DB::getConnections())) {
@@ -80,6 +98,7 @@ final class OneStall
     public static function leave(): void
     {
         self::$id = null;
+        self::$rehearses = false;
         self::$outside = false;
         $made = DB::getConnections()['pgsql'] ?? null;
         // Where nothing was asked of the database there is nothing to leave.
@@ -175,7 +194,11 @@ final class OneStall
             self::bind($connection->getPdo(), $id === '' && ! self::$outside ? 'none' : $role);
         }
         // Through the connection, which signs in again if it was cut off meanwhile.
-        $connection->select("SELECT set_config('stall.id', ?, false)", [$id], useReadPdo: false);
+        $connection->select(
+            "SELECT set_config('stall.id', ?, false), set_config('stall.rehearses', ?, false)",
+            [$id, self::$rehearses ? '1' : ''],
+            useReadPdo: false,
+        );
     }
 
     /** Tests sign in as the tables' owner, to look at all of it; within a stall they are bound like everybody else. */

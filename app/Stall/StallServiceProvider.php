@@ -18,7 +18,7 @@ use WindowStall\Stall\Words\TermsPhrases;
 /** Tells connections and jobs which stall they are in; {@see OneStall}. */
 final class StallServiceProvider extends ServiceProvider
 {
-    /** @var list<int|null> where one stood before each job that is under way; jobs may lie within each other */
+    /** @var list<array{int|null, bool}> where one stood, and whether one rehearsed, before each job that is under way; jobs may lie within each other */
     private array $before = [];
 
     public function register(): void
@@ -32,11 +32,16 @@ final class StallServiceProvider extends ServiceProvider
         Sanctum::usePersonalAccessTokenModel(StallToken::class);
         Event::listen(static fn (ConnectionEstablished $made) => OneStall::tell($made->connection));
         $this->app->terminating(static fn () => OneStall::leave());
-        // A job is done in the stall in which it was asked for; one asked for in none sees no stall's rows.
-        Queue::createPayloadUsing(static fn (): array => ['stall' => OneStall::current()]);
+        // A job is done in the stall in which it was asked for; one asked for in none sees no stall's rows. What a rehearsal asks
+        // for is part of it.
+        Queue::createPayloadUsing(static fn (): array => [
+            'stall' => OneStall::current(),
+        ] + (OneStall::isRehearsing() ? ['rehearses' => true] : []));
         Event::listen(function (JobProcessing $job): void {
-            $this->before[] = OneStall::current();
-            $stall = $job->job->payload()['stall'] ?? null;
+            $this->before[] = [OneStall::current(), OneStall::isRehearsing()];
+            $asked = $job->job->payload();
+            $stall = $asked['stall'] ?? null;
+            OneStall::rehearse(($asked['rehearses'] ?? false) === true);
             OneStall::back(is_int($stall) ? $stall : null);
         });
         Event::listen(fn (JobProcessed $job) => $this->back());
@@ -45,6 +50,8 @@ final class StallServiceProvider extends ServiceProvider
 
     private function back(): void
     {
-        OneStall::back(array_pop($this->before));
+        [$stall, $rehearses] = array_pop($this->before) ?? [null, false];
+        OneStall::rehearse($rehearses);
+        OneStall::back($stall);
     }
 }

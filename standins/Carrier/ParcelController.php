@@ -14,6 +14,9 @@ use Illuminate\Support\Carbon;
  */
 final class ParcelController
 {
+    /** What begins so is no parcel: it is there at once, to try out with. */
+    private const TRIED = 'TRIED';
+
     public function show(Request $request, string $tracking): JsonResponse
     {
         $mood = Mood::now();
@@ -25,6 +28,9 @@ final class ParcelController
         }
         if ($mood === Mood::Wrong) {
             return new JsonResponse(['tracking' => $tracking, 'events' => [['id' => 1, 'kind' => 'teleported', 'at' => 'soon'], 'x']]);
+        }
+        if (str_starts_with($tracking, self::TRIED)) {
+            return new JsonResponse(['tracking' => $tracking, 'events' => self::tried($tracking)]);
         }
         if (! Parcels::table()->where('tracking', $tracking)->exists()) {
             return new JsonResponse(['error' => 'No such parcel.'], 404);
@@ -39,5 +45,16 @@ final class ParcelController
                 'at' => Carbon::parse($event->at, 'UTC')->toIso8601String(),
             ])->all(),
         ]);
+    }
+
+    /** @return list<array{id: string, kind: string, place: string, at: string}> */
+    private static function tried(string $tracking): array
+    {
+        return array_map(static fn (string $kind): array => [
+            'id' => $tracking.'-'.$kind,
+            'kind' => $kind,
+            'place' => '',
+            'at' => Carbon::now('UTC')->toIso8601String(),
+        ], ['taken', 'round', 'there']);
     }
 }

@@ -164,13 +164,29 @@ final class ApiController
         ]);
     }
 
-    public function order(Request $request, TakeOrder $take): JsonResponse
+    /** POST /v1/orders/test: as an order; nothing comes of it. */
+    public function tryOrder(Request $request, TryOrder $try): JsonResponse
     {
-        $key = trim((string) $request->header('Idempotency-Key'));
-        if ($key === '') {
-            return self::error(400, 'An order needs an Idempotency-Key.');
+        $check = self::check($request);
+        if ($check->fails()) {
+            return self::error(422, (string) $check->errors()->first());
         }
-        $check = Validator::make($request->all(), [
+        try {
+            return new JsonResponse(['would' => $try(
+                $request->attributes->get('account')->key,
+                $request->string('reference')->toString(),
+                $request->input('lines'),
+                $request->input('address'),
+                array_values($request->input('extras', [])),
+            )]);
+        } catch (Refused $refused) {
+            return self::error(409, $refused->getMessage(), $refused->kind);
+        }
+    }
+
+    private static function check(Request $request): \Illuminate\Contracts\Validation\Validator
+    {
+        return Validator::make($request->all(), [
             'reference' => 'required|string|max:80',
             'lines' => 'required|array|min:1|max:100',
             'lines.*.variant' => 'required|string',
@@ -185,6 +201,15 @@ final class ApiController
             'address.country' => 'required|string|size:2',
             'joins' => 'sometimes|integer|min:1',
         ]);
+    }
+
+    public function order(Request $request, TakeOrder $take): JsonResponse
+    {
+        $key = trim((string) $request->header('Idempotency-Key'));
+        if ($key === '') {
+            return self::error(400, 'An order needs an Idempotency-Key.');
+        }
+        $check = self::check($request);
         if ($check->fails()) {
             return self::error(422, (string) $check->errors()->first());
         }

@@ -47,13 +47,29 @@ final class OrderController
         ]);
     }
 
-    public function order(Request $request, TakeOrder $take): JsonResponse
+    /** POST /api/orders/test: as an order; nothing comes of it. */
+    public function tryOrder(Request $request, TryOrder $try): JsonResponse
     {
-        $key = trim((string) $request->header('Idempotency-Key'));
-        if ($key === '') {
-            return self::error(400, 'An order needs an Idempotency-Key.');
+        $check = self::check($request);
+        if ($check->fails()) {
+            return self::error(422, (string) $check->errors()->first());
         }
-        $check = Validator::make($request->all(), [
+        try {
+            return new JsonResponse(['would' => $try(
+                (string) $request->bearerToken(),
+                $request->string('reference')->toString(),
+                $request->input('lines'),
+                $request->input('address'),
+                array_values($request->input('extras', [])),
+            )]);
+        } catch (Refused $refused) {
+            return self::error(409, $refused->getMessage());
+        }
+    }
+
+    private static function check(Request $request): \Illuminate\Contracts\Validation\Validator
+    {
+        return Validator::make($request->all(), [
             'reference' => 'required|string|max:80',
             'lines' => 'required|array|min:1|max:100',
             'lines.*.sku' => 'required|string|max:80',
@@ -73,6 +89,15 @@ final class OrderController
             'address.postcode' => 'required|string|max:20',
             'address.country' => 'required|string|size:2',
         ]);
+    }
+
+    public function order(Request $request, TakeOrder $take): JsonResponse
+    {
+        $key = trim((string) $request->header('Idempotency-Key'));
+        if ($key === '') {
+            return self::error(400, 'An order needs an Idempotency-Key.');
+        }
+        $check = self::check($request);
         if ($check->fails()) {
             return self::error(422, (string) $check->errors()->first());
         }

@@ -22,6 +22,7 @@ use WindowStall\Source\Connectors\PrintsArtwork;
 use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\TakesOrders;
+use WindowStall\Source\Connectors\TakesTestOrders;
 use WindowStall\Support\Refusal;
 
 /**
@@ -77,6 +78,11 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
         }
         try {
             $lines = $this->lines($row, $ordering, $prints);
+            if ($row->order->isRehearsed()) {
+                $this->rehearse($row, $ordering, $lines, $apply);
+
+                return;
+            }
             $answer = $this->along($row, $ordering, $lines) ?? $ordering->order(
                 $row->connection->access(),
                 $row->idempotency_key,
@@ -96,6 +102,30 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
             return;
         }
         $apply($row, $answer);
+    }
+
+    /**
+     * A rehearsal never orders. A supplier that can't be asked otherwise isn't asked: the row goes on waiting, seen by nobody.
+     *
+     * @param  list<array{variant: string, quantity: int, warehouse?: string, prints?: list<PrintOrder>}>  $lines
+     *
+     * @throws SupplierTrouble
+     */
+    private function rehearse(SupplierOrder $row, TakesOrders $ordering, array $lines, ApplyAnswer $apply): void
+    {
+        if (! $ordering instanceof TakesTestOrders || $row->connection === null || $row->order === null) {
+            return;
+        }
+        $said = $ordering->tryOrder(
+            $row->connection->access(),
+            'Rehearsal',
+            $lines,
+            $row->order->sentTo(),
+            array_column($row->connection->extras, 'code'),
+        );
+        foreach ($said as $answer) {
+            $apply($row, $answer);
+        }
     }
 
     /**

@@ -31,6 +31,9 @@ final class WritePaper
         RETURNING last
         SQL;
 
+    /** The year of what a rehearsal writes: its numbers aren't those of the books. */
+    private const REHEARSED = 0;
+
     public static function invoice(Order $order): void
     {
         if (! OrderPaper::query()->where('order_id', $order->id)->where('kind', PaperKind::Invoice)->exists()) {
@@ -59,7 +62,7 @@ final class WritePaper
             return;
         }
         $seen = $stall->speaking($order->language);
-        $year = (int) Clock::of($stall)->local(now())->format('Y');
+        $year = $order->isRehearsed() ? self::REHEARSED : (int) Clock::of($stall)->local(now())->format('Y');
         $order->load('lines');
         $said = Speech::in($order->language, static fn (): array => $what($order, $seen) + self::parties($order, $seen));
         OrderPaper::query()->create([
@@ -68,7 +71,9 @@ final class WritePaper
             'refund_id' => $refund?->id,
             'kind' => $kind,
             'year' => $year,
-            'number' => (int) DB::selectOne(self::NEXT, [$order->stall_id, $kind->value, $year])?->last,
+            'number' => $order->isRehearsed()
+                ? 1 + (int) OrderPaper::query()->where('year', self::REHEARSED)->where('kind', $kind)->max('number')
+                : (int) DB::selectOne(self::NEXT, [$order->stall_id, $kind->value, $year])?->last,
             'said' => $said,
             'issued_at' => now(),
         ]);

@@ -14,7 +14,7 @@ use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
 /** The payment service that ships with the program: a shopper approves a payment on its own page, with test cards. */
-final class DemoPayments implements PaymentConnector
+final class DemoPayments implements ApprovesTrials, PaymentConnector
 {
     /** News older than this is no news, seconds. */
     private const NEWS_AGE = 300;
@@ -91,6 +91,11 @@ final class DemoPayments implements PaymentConnector
     public function void(PaymentAccess $access, string $id): void
     {
         $this->tell($access, $id, 'void', []);
+    }
+
+    public function approve(PaymentAccess $access, string $id): void
+    {
+        $this->tell($access, $id, 'approve', []);
     }
 
     public function news(Request $request, #[\SensitiveParameter] string $secret): ?PaymentNews

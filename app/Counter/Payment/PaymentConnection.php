@@ -11,6 +11,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Payment\MethodTerms;
 use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 
 /**
@@ -43,9 +44,13 @@ final class PaymentConnection extends Model
 
     public static function of(Stall $stall): self
     {
-        return self::query()->find($stall->id)
+        $found = self::query()->find($stall->id)
             ?? self::query()->createOrFirst(['stall_id' => $stall->id], ['public_id' => (string) Str::uuid(), 'methods' => []])
                 ->refresh();
+        // Whoever rehearses only ever tries.
+        $found->live = $found->live && ! OneStall::isRehearsing();
+
+        return $found;
     }
 
     public function access(bool $live): PaymentAccess

@@ -25,7 +25,8 @@ final class TellShopper
             'of' => $of,
             'told_at' => now(),
         ]);
-        if ($first === 1) {
+        // What a rehearsal's shopper would be mailed is noted, and read there.
+        if ($first === 1 && ! $order->isRehearsed()) {
             Mail::to($order->email)->locale($order->language)->queue(new OrderLetter(
                 $order->id,
                 $order->stall_id,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace WindowStall\Opening\Views;
 
 use WindowStall\Core\Opening\Left\LeftItem;
-use WindowStall\Core\Opening\Left\MendedAt;
 use WindowStall\Core\Opening\Left\Weight;
 use WindowStall\Stall\Stall;
 
@@ -27,22 +26,8 @@ final readonly class LeftItemView
             stops: $item->weight === Weight::Stops,
             head: $item->head,
             words: $item->words,
-            href: route(self::at($item->at), $stall, absolute: false),
+            href: MendedPlace::address($stall, $item->at),
             button: $item->button,
         );
-    }
-
-    private static function at(MendedAt $at): string
-    {
-        return match ($at) {
-            MendedAt::Source => 'source',
-            MendedAt::Bench => 'bench',
-            MendedAt::Board => 'pricing',
-            MendedAt::Delivery => 'delivery',
-            MendedAt::Taxes => 'taxes',
-            MendedAt::Payment => 'counter.payment',
-            MendedAt::Window => 'window',
-            MendedAt::Pages => 'window.pages',
-        };
     }
 }

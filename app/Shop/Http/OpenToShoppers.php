@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Shop\KeeperPass;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
+use WindowStall\Stall\OneStall;
 
 /** While a shop is closed its shoppers see a page that says so; orders, what was shown to somebody, and the end of mail stay. */
 final readonly class OpenToShoppers
@@ -29,7 +30,7 @@ final readonly class OpenToShoppers
     public function handle(Request $request, Closure $next): Response
     {
         $stall = ShopStall::of($request);
-        if ($stall->open || $request->routeIs(...self::ALWAYS) || KeeperPass::holds($request, $stall)) {
+        if ($stall->open || $request->routeIs(...self::ALWAYS) || KeeperPass::holds($request, $stall) || OneStall::isRehearsing()) {
             return $next($request);
         }
         $html = $this->renderer->bare($stall, $this->renderer->published($stall), 'closed', ['title' => $stall->name]);

@@ -7,7 +7,9 @@ namespace WindowStall\Shop\Http;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use WindowStall\Shop\RehearsalPass;
 use WindowStall\Stall\Door;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\ShopState;
 use WindowStall\Support\Speech\Speech;
 
@@ -25,6 +27,9 @@ final class OwnShopOnly
         $handle = is_object($route) ? $route->parameter('shop') : null;
         $stall = is_string($handle) ? Door::enter($handle) : null;
         abort_if($stall === null, 404);
+        if (RehearsalPass::holds($request, $stall)) {
+            OneStall::rehearse();
+        }
         if ($request->isMethodSafe()) {
             // Before anything that a page may show is read, the stall too: what changes from here on has a later revision.
             $request->attributes->set('shop state', ShopState::of($stall));

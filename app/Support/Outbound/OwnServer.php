@@ -17,6 +17,28 @@ final class OwnServer
      */
     public static function get(string $at, string $host, string $path, int $seconds): Response
     {
-        return Http::withHeaders(['Host' => $host])->withoutRedirecting()->timeout($seconds)->get($at.$path);
+        return self::send($at, $host, 'GET', $path, $seconds);
+    }
+
+    /**
+     * The same with what is typed into a form, and more that a visitor's browser says.
+     *
+     * @param  array<mixed>  $form
+     * @param  array<string, string>  $headers
+     */
+    public static function send(
+        string $at,
+        string $host,
+        string $verb,
+        string $path,
+        int $seconds,
+        array $form = [],
+        array $headers = [],
+    ): Response {
+        return Http::withHeaders(['Host' => $host] + $headers)
+            ->withoutRedirecting()
+            ->timeout($seconds)
+            ->asForm()
+            ->send($verb, $at.$path, $verb === 'GET' ? [] : ['form_params' => $form]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Opening\Left;
 
+use WindowStall\Core\Opening\Rehearsal\Roll;
+
 /** How a stall stands at this moment, as far as opening its shop goes by it. Names are as shoppers read them. */
 final readonly class LeftFacts
 {
@@ -27,6 +29,8 @@ final readonly class LeftFacts
      * @param  array<string, list<string>>  $nowhere  page → what leads nowhere on it
      * @param  array<string, string>  $failing  supplier → what is amiss with it
      * @param  int  $suppliers  connected
+     * @param  Roll|null  $rehearsed  the last rehearsal that came to an end; null where there was none
+     * @param  bool  $changed  whether something that it goes by was changed since
      */
     public function __construct(
         public int $goods,
@@ -48,6 +52,8 @@ final readonly class LeftFacts
         public array $nowhere = [],
         public array $failing = [],
         public int $suppliers = 1,
+        public ?Roll $rehearsed = null,
+        public bool $changed = false,
     ) {
     }
 }

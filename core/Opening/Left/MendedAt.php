@@ -15,4 +15,7 @@ enum MendedAt: string
     case Payment = 'payment';
     case Window = 'window';
     case Pages = 'pages';
+    case Shelves = 'shelves';
+    case Letters = 'letters';
+    case Opening = 'opening';
 }

@@ -2,58 +2,62 @@ import { Head, Link } from '@inertiajs/react';
 import { turnSign } from '@/lib/turnSign';
 import { useHandle } from '@/lib/useStall';
 import { OpensAt } from '@/opening/OpensAt';
-import type { LeftItemView, WhatIsLeftView } from '@/types/opening';
+import { Roll } from '@/opening/Roll';
+import type { LeftItemView, RehearsedView, WhatIsLeftView } from '@/types/opening';
 import { Ask } from '@/ui/Ask';
 import { Button } from '@/ui/Button';
 
 /** What is left before the shop opens, what would be a pity, and what stands; worked out, never ticked. */
-export default function LeftPage({ left }: { left: WhatIsLeftView }) {
+export default function LeftPage({ left, rehearsal }: { left: WhatIsLeftView; rehearsal: RehearsedView }) {
   const handle = useHandle();
   return (
-    <div className="px-6 pt-5 pb-16">
-      <Head title="What is left" />
-      <h1 className="name max-w-[60ch] text-[24px]" data-stops={left.stops}>
-        {left.head}
-      </h1>
-      <p className="mt-1 mb-6 text-mute">Looked at all of it just now. Nothing here is ticked by hand.</p>
-      <ul aria-label="What is left" className="max-w-[760px] border-t border-line">
-        {left.items.map((item) => (
-          <Item key={item.head} item={item} />
-        ))}
-      </ul>
-      {left.stands.length > 0 && (
-        <p className="max-w-[760px] py-4 text-[14px] leading-[1.8] text-mute">
-          <b className="font-semibold text-see">Stands:</b> {left.stands.join(' · ')}
-        </p>
-      )}
-      <div className="mt-4 flex max-w-[760px] items-center gap-5 border-t-2 border-ink pt-5">
-        <Sign open={left.open} />
-        <p className="min-w-0 flex-1">
-          {left.open
-            ? 'Shoppers are let in. Closed, they see the shop’s name and that it is closed; orders that were made stay where they are.'
-            : 'Shoppers see the shop’s name and that it isn’t open; you see it whole.'}
-        </p>
-        {left.open ? (
-          <Button onClick={() => turnSign(handle, false)}>Close it</Button>
-        ) : left.stops === 0 ? (
-          <Button kind="do" onClick={() => turnSign(handle, true)}>
-            Open
-          </Button>
-        ) : (
-          <Ask
-            button="Open all the same"
-            title="Open though something stops it?"
-            yes="Open all the same"
-            onYes={() => turnSign(handle, true)}
-          >
-            {left.items
-              .filter((item) => item.stops)
-              .map((item) => item.head + '.')
-              .join(' ')}
-          </Ask>
+    <div className="grid items-start gap-x-12 px-6 lg:grid-cols-[minmax(0,1fr)_minmax(360px,420px)]">
+      <div className="pt-5 pb-16">
+        <Head title="What is left" />
+        <h1 className="name max-w-[60ch] text-[24px]" data-stops={left.stops}>
+          {left.head}
+        </h1>
+        <p className="mt-1 mb-6 text-mute">Looked at all of it just now. Nothing here is ticked by hand.</p>
+        <ul aria-label="What is left" className="max-w-[760px] border-t border-line">
+          {left.items.map((item) => (
+            <Item key={item.head} item={item} />
+          ))}
+        </ul>
+        {left.stands.length > 0 && (
+          <p className="max-w-[760px] py-4 text-[14px] leading-[1.8] text-mute">
+            <b className="font-semibold text-see">Stands:</b> {left.stands.join(' · ')}
+          </p>
         )}
+        <div className="mt-4 flex max-w-[760px] items-center gap-5 border-t-2 border-ink pt-5">
+          <Sign open={left.open} />
+          <p className="min-w-0 flex-1">
+            {left.open
+              ? 'Shoppers are let in. Closed, they see the shop’s name and that it is closed; orders that were made stay where they are.'
+              : 'Shoppers see the shop’s name and that it isn’t open; you see it whole.'}
+          </p>
+          {left.open ? (
+            <Button onClick={() => turnSign(handle, false)}>Close it</Button>
+          ) : left.stops === 0 ? (
+            <Button kind="do" onClick={() => turnSign(handle, true)}>
+              Open
+            </Button>
+          ) : (
+            <Ask
+              button="Open all the same"
+              title="Open though something stops it?"
+              yes="Open all the same"
+              onYes={() => turnSign(handle, true)}
+            >
+              {left.items
+                .filter((item) => item.stops)
+                .map((item) => item.head + '.')
+                .join(' ')}
+            </Ask>
+          )}
+        </div>
+        {!left.open && <OpensAt opens={left.opens} />}
       </div>
-      {!left.open && <OpensAt opens={left.opens} />}
+      <Roll roll={rehearsal} />
     </div>
   );
 }

@@ -55,6 +55,29 @@ export interface OpensView {
   words: string;
 }
 
+export interface RehearsedView {
+  when: string;
+  running: boolean;
+  broken: boolean;
+  shoppers: RolledShopperView[];
+  took: string;
+  night: string;
+  since: string[];
+}
+
+export interface RolledShopperView {
+  head: string;
+  steps: RolledStepView[];
+}
+
+export interface RolledStepView {
+  at: string;
+  outcome: string;
+  words: string;
+  read: string;
+  href: string;
+}
+
 export interface WhatIsLeftView {
   head: string;
   items: LeftItemView[];

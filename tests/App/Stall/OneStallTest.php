@@ -41,6 +41,7 @@ final class OneStallTest extends AppTestCase
     private const SEE_ALL = [
         'times_to_end',
         'shops_to_open',
+        'shops_to_rehearse',
         'openings_to_tell',
         'stall_called',
         'stalls_of',

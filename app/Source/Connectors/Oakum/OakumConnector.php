@@ -25,10 +25,11 @@ use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\SupplierWish;
 use WindowStall\Source\Connectors\TakesRequests;
+use WindowStall\Source\Connectors\TakesTestOrders;
 use WindowStall\Source\Connectors\TellsWhatMoves;
 
 /** Speaks Oakum Depot's JSON interface. What it can't read, in whole or in part, is trouble, never a guess. */
-final readonly class OakumConnector implements Connector, FetchesByLink, JoinsParcels, KeepsAccount, OffersExtras, TakesRequests, TellsWhatMoves
+final readonly class OakumConnector implements Connector, FetchesByLink, JoinsParcels, KeepsAccount, OffersExtras, TakesRequests, TakesTestOrders, TellsWhatMoves
 {
     public const NAME = 'Oakum Depot';
 
@@ -195,6 +196,14 @@ final readonly class OakumConnector implements Connector, FetchesByLink, JoinsPa
                 ['Idempotency-Key' => $idempotencyKey],
             ),
         );
+    }
+
+    public function tryOrder(Access $access, string $reference, array $lines, array $address, array $extras = []): array
+    {
+        $asked = ['reference' => $reference, 'lines' => $lines, 'address' => $address, 'extras' => $extras];
+        $would = $this->oakum->ask($access, 'post', '/v1/orders/test', $asked)['would'] ?? null;
+
+        return is_array($would) ? array_map(OakumReader::answer(...), array_values($would)) : throw SupplierTrouble::strange(self::NAME);
     }
 
     public function join(

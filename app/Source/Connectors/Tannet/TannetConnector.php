@@ -23,9 +23,10 @@ use WindowStall\Source\Connectors\Reading;
 use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\Connectors\TakesTestOrders;
 
 /** Speaks Tannet Print Works' JSON interface: blanks, what can be printed on them, and delivery. */
-final readonly class TannetConnector implements Connector, FetchesByLink, OffersExtras, PrintsArtwork
+final readonly class TannetConnector implements Connector, FetchesByLink, OffersExtras, PrintsArtwork, TakesTestOrders
 {
     public const NAME = 'Tannet Print Works';
 
@@ -151,7 +152,29 @@ final readonly class TannetConnector implements Connector, FetchesByLink, Offers
         array $address,
         array $extras = [],
     ): SupplierAnswer {
-        $said = $this->tannet->ask($access, 'post', '/api/orders', [
+        $asked = self::asked($reference, $lines, $address, $extras);
+
+        return TannetReader::answer($this->tannet->ask($access, 'post', '/api/orders', $asked, ['Idempotency-Key' => $idempotencyKey]));
+    }
+
+    public function tryOrder(Access $access, string $reference, array $lines, array $address, array $extras = []): array
+    {
+        $would = $this->tannet->ask($access, 'post', '/api/orders/test', self::asked($reference, $lines, $address, $extras))['would'] ?? null;
+
+        return is_array($would) ? array_map(TannetReader::answer(...), array_values($would)) : throw SupplierTrouble::strange(self::NAME);
+    }
+
+    /**
+     * An order as Tannet reads it.
+     *
+     * @param  list<array{variant: string, quantity: int, warehouse?: string, prints?: list<PrintOrder>}>  $lines
+     * @param  array<string, string>  $address
+     * @param  list<string>  $extras
+     * @return array<string, mixed>
+     */
+    private static function asked(string $reference, array $lines, array $address, array $extras): array
+    {
+        return [
             'reference' => $reference,
             'lines' => array_map(
                 static fn (array $l): array => [
@@ -173,9 +196,7 @@ final readonly class TannetConnector implements Connector, FetchesByLink, Offers
             ),
             'address' => $address,
             'extras' => $extras,
-        ], ['Idempotency-Key' => $idempotencyKey]);
-
-        return TannetReader::answer($said);
+        ];
     }
 
     public function orderState(Access $access, string $externalId): SupplierAnswer
