@@ -7,7 +7,7 @@ namespace WindowStall\Core\Opening\Rehearsal;
 /** A word as somebody types it who is in a hurry. */
 final class Slip
 {
-    private const SHORTEST = 5;
+    private const SHORTEST = 6;
 
     /** "trowel" → "trowl": the last vowel but one letter from the end is left out; short words are typed right. */
     public static function of(string $word): string

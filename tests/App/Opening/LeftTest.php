@@ -11,6 +11,8 @@ use WindowStall\Bench\PutInWindow;
 use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Counter\Payment\PaymentConnection;
 use WindowStall\Opening\LeftPoints;
+use WindowStall\Opening\Rehearsal\Rehearsal;
+use WindowStall\Opening\Rehearsal\SetUp;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
@@ -85,6 +87,12 @@ final class LeftTest extends AppTestCase
             fn () => Particulars::of($this->stall)->update(['street' => null]),
             fn () => Particulars::of($this->stall)->update(['street' => '4 Pound Row']),
         );
+        $this->rehearsed();
+        $this->broken(
+            'No rehearsal since the last change',
+            fn () => $this->stall->update(['flat_delivery_minor' => 395]),
+            $this->rehearsed(...),
+        );
         $this->broken(
             'Nothing is in the window',
             fn () => $this->postJson(route('bench.out', $this->stall), ['listings' => [$listing->id], 'to' => 'on_bench'])->assertOk(),
@@ -136,8 +144,21 @@ final class LeftTest extends AppTestCase
         PaymentConnection::of($this->stall)->update(['live' => true, 'keys' => ['live' => 'live-key']]);
         Window::query()->findOrFail($this->stall->id)->update(['sample_words' => []]);
         $this->postJson(route('window.publish', $this->stall))->assertOk();
+        $this->rehearsed();
 
         return $listing;
+    }
+
+    /** One that went well, with all as it is set up now. */
+    private function rehearsed(): void
+    {
+        $step = ['kind' => 'home', 'at' => 400, 'outcome' => 'fine', 'words' => 'Front page', 'read' => ''];
+        Rehearsal::of($this->stall)->create([
+            'stands_for' => SetUp::of($this->stall),
+            'roll' => [['country' => 'GB', 'method' => 'card', 'steps' => [$step]]],
+            'begun_at' => now(),
+            'ended_at' => now(),
+        ]);
     }
 
     /** @return list<string> */

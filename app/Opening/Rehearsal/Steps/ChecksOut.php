@@ -28,7 +28,10 @@ final readonly class ChecksOut implements Step
     {
         $person = MadeUpPerson::in($visit->country)
             ?? throw new Untested(sprintf('No address is made up for %s yet', Spoken::country($visit->country)));
-        $page = $visit->exactly('/checkout');
+        $page = $visit->browser->request('GET', $visit->stall->shopAddress('/checkout'));
+        if ($visit->browser->status() !== 200) {
+            throw new Stuck('The basket leads to no checkout.', Visit::read($visit->exactly('/basket')));
+        }
         $page = $this->look($visit, $page, $person);
         // Once more: what it costs goes by the postcode, too.
         $page = $this->look($visit, $page, $person);

@@ -21,11 +21,18 @@ use WindowStall\Core\Opening\Left\Points\OwnWords;
 use WindowStall\Core\Opening\Left\Points\PicturesSaid;
 use WindowStall\Core\Opening\Left\Points\PoliciesRead;
 use WindowStall\Core\Opening\Left\Points\PoliciesTrue;
+use WindowStall\Core\Opening\Left\Points\Rehearsed;
 use WindowStall\Core\Opening\Left\Points\SuppliersAnswer;
 use WindowStall\Core\Opening\Left\Points\TaxSaid;
 use WindowStall\Core\Opening\Left\Points\TitlesFit;
 use WindowStall\Core\Opening\Left\Points\WayThere;
 use WindowStall\Core\Opening\Left\Points\WhoRunsIt;
+use WindowStall\Core\Opening\Rehearsal\Roll;
+use WindowStall\Core\Opening\Rehearsal\RolledShopper;
+use WindowStall\Core\Opening\Rehearsal\RolledStep;
+use WindowStall\Core\Opening\Rehearsal\StepKind;
+use WindowStall\Core\Opening\Rehearsal\StepOutcome;
+use WindowStall\Core\Payment\PayMethod;
 
 /** Each point appears where something is left of it, and vanishes where nothing is. */
 final class LeftPointsTest extends TestCase
@@ -62,6 +69,12 @@ final class LeftPointsTest extends TestCase
         yield 'pictures' => [new PicturesSaid, ['wordless' => $two], 'pity', 'Pictures say only their name to those who don’t see them'];
         yield 'a title' => [new TitlesFit, ['longTitles' => ['Twine']], 'pity', 'Search engines cut 1 title'];
         yield 'a supplier' => [new SuppliersAnswer, ['failing' => ['Oakum' => 'It didn’t answer.']], 'stops', 'Something is amiss with Oakum'];
+        $stuck = self::roll(new RolledStep(StepKind::Address, 8_000, StepOutcome::Broken, 'No way there.', 'We can’t send it.'));
+        $stop = 'A shopper of the rehearsal got stuck at the checkout';
+        yield 'never rehearsed' => [new Rehearsed, [], 'pity', 'Nobody has bought anything yet, not even as a test'];
+        yield 'changed since' => [new Rehearsed, ['rehearsed' => self::roll(), 'changed' => true], 'pity', 'No rehearsal since the last change'];
+        yield 'somebody stuck' => [new Rehearsed, ['rehearsed' => $stuck], 'stops', $stop];
+        yield 'stuck, and changed since' => [new Rehearsed, ['rehearsed' => $stuck, 'changed' => true], 'stops', $stop];
         yield 'no supplier' => [new SuppliersAnswer, ['suppliers' => 0], 'stops', 'No supplier is connected'];
     }
 
@@ -74,9 +87,14 @@ final class LeftPointsTest extends TestCase
         self::assertNotSame('', $item?->words);
         self::assertSame('', $point->stands(new LeftFacts(...$facts + ['goods' => 4])), 'it doesn’t stand at the same time');
 
-        $well = new LeftFacts(goods: 4);
+        $well = new LeftFacts(goods: 4, rehearsed: self::roll());
         self::assertNull($point->left($well));
         self::assertNotSame('', $point->stands($well));
+    }
+
+    private static function roll(RolledStep ...$steps): Roll
+    {
+        return new Roll([new RolledShopper('IE', PayMethod::Card, array_values($steps))]);
     }
 
     public function test_what_has_no_goods_says_nothing_of_them(): void

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Opening;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use PHPUnit\Framework\Attributes\DataProvider;
+use WindowStall\Bench\Listing;
+use WindowStall\Counter\Mail\OrderLetter;
+use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\PaymentConnection;
+use WindowStall\Opening\Jobs\RehearseByNight;
+use WindowStall\Opening\Jobs\RehearseShop;
+use WindowStall\Opening\Rehearsal\ReachesShop;
+use WindowStall\Opening\Rehearsal\Rehearsal;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\OneStall;
+use WindowStall\Stall\Stall;
+use WindowStall\Standins\Oakum\Books;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Source\Items;
+use WindowStall\Window\Policies\Particulars;
+
+/** A rehearsal goes through the shop and back, finds what was broken on purpose, and leaves nothing behind. */
+final class RehearsalTest extends AppTestCase
+{
+    private Stall $stall;
+
+    private Listing $listing;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Books::restock();
+        $this->app->bind(ReachesShop::class, ShopWithin::class);
+        $id = (string) Books::table('variants')->where('item_id', 'OD-1007')->orderBy('position')->value('id');
+        $this->stall = $this->world->stall($this->signIn());
+        $this->listing = $this->world->inWindow($this->stall, Items::item([Items::variant($id, 610, 40)], 'Terracotta flowerpot'));
+        Particulars::of($this->stall)->fill(['trader' => 'Nell Aldous', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'return_days' => 30])->save();
+    }
+
+    public function test_it_goes_from_the_front_page_to_something_sent_back_and_leaves_nothing(): void
+    {
+        Mail::fake();
+        PaymentConnection::of($this->stall)->update(['live' => true, 'keys' => ['live' => 'pay-live-key', 'test' => 'pay-demo-key']]);
+        $this->stall->update(['open' => false]);
+        $stock = $this->stock();
+        $atOakum = [Books::table('orders')->count(), (string) Books::table('variants')->sum(DB::raw("(stock->>'GB')::int"))];
+        $steps = $this->rehearse();
+        self::assertSame(
+            ['home', 'shelf', 'search', 'basket', 'address', 'paid', 'supplier', 'letters', 'there', 'back'],
+            array_column($steps, 'kind'),
+        );
+        self::assertSame(['fine'], array_values(array_unique(array_column($steps, 'outcome'))), (string) json_encode($steps));
+        $said = implode("\n", array_column($steps, 'words'));
+        foreach (['among all goods; it is on no shelf', 'Found it by “terractta”', '2 pieces', 'Oakum Depot took it as a test', 'Posted, tracked, there'] as $words) {
+            self::assertStringContainsString($words, $said);
+        }
+        $this->leftNothing();
+        self::assertSame($stock, $this->stock(), 'no piece was taken from anybody');
+        self::assertSame(
+            $atOakum,
+            [Books::table('orders')->count(), (string) Books::table('variants')->sum(DB::raw("(stock->>'GB')::int"))],
+            'nor at the supplier',
+        );
+        Mail::assertNotQueued(OrderLetter::class);
+        self::assertFalse($this->stall->refresh()->open);
+    }
+
+    /** @return iterable<string, array{callable(self): mixed, string, string}> what is broken, at which step that is found, what is said */
+    public static function broken(): iterable
+    {
+        yield 'nothing in the window' => [
+            static fn (self $t) => $t->postJson(route('bench.out', $t->stall), ['listings' => [$t->listing->id], 'to' => 'on_bench']),
+            'home', 'leads to no goods',
+        ];
+        yield 'goods nobody finds' => [
+            static fn (self $t) => DB::table('goods_facts')->where('listing_id', $t->listing->id)->update(['search' => '']),
+            'search', 'doesn’t find',
+        ];
+        yield 'sold out meanwhile' => [
+            static fn (self $t) => DB::table('supplier_variants')->where('stall_id', $t->stall->id)->update(['promised' => 40]),
+            'basket', 'can’t be put in',
+        ];
+        yield 'nothing sent there' => [
+            static fn (self $t) => DB::table('places')->where('stall_id', $t->stall->id)->update(['ways' => '[]']),
+            'address', 'Nothing can be sent',
+        ];
+        yield 'no key for trying out' => [
+            static fn (self $t) => PaymentConnection::of($t->stall)->update(['keys' => ['test' => 'forgotten']]),
+            'address', 'isn’t taken',
+        ];
+        yield 'nobody answers for payments' => [
+            static fn () => config(['stall.payment.address' => 'http://127.0.0.1:9']),
+            'address', 'isn’t taken',
+        ];
+        yield 'the supplier has fewer' => [
+            static fn (self $t) => $t->play('variants/'.Books::table('variants')->where('item_id', 'OD-1007')->orderBy('position')->value('id'), 'sell-out'),
+            'paid', 'not paid',
+        ];
+        yield 'the supplier knows nobody' => [
+            static fn (self $t) => SupplierConnection::of($t->stall)->firstOrFail()->update(['secrets' => ['key' => 'gone', 'hook' => str_repeat('s', 40)]]),
+            'supplier', 'would not take it',
+        ];
+        yield 'a letter from nobody' => [
+            static fn (self $t) => Particulars::of($t->stall)->update(['trader' => null]),
+            'letters', 'who sent it',
+        ];
+        yield 'a carrier that says nothing' => [
+            static fn () => config(['stall.carrier.address' => 'http://127.0.0.1:9']),
+            'there', 'doesn’t say',
+        ];
+        yield 'nowhere to send it back to' => [
+            static fn (self $t) => Particulars::of($t->stall)->update(['street' => null]),
+            'back', 'sent back to',
+        ];
+    }
+
+    /** @param  callable(self): mixed  $break */
+    #[DataProvider('broken')]
+    public function test_what_is_broken_on_purpose_is_found(callable $break, string $at, string $words): void
+    {
+        $break($this);
+        try {
+            $steps = $this->rehearse();
+        } finally {
+            Books::restock();
+        }
+        $last = end($steps);
+        self::assertSame([$at, 'broken'], [$last['kind'] ?? '', $last['outcome'] ?? ''], (string) json_encode($steps));
+        self::assertStringContainsString($words, $last['words'].' '.$last['read']);
+        $this->leftNothing();
+        $left = $this->pageProps($this->get(route('opening', $this->stall)));
+        $item = collect($left['left']['items'])->firstWhere('stops', true);
+        self::assertNotNull($item);
+        self::assertNotSame('', $left['rehearsal']['shoppers'][0]['steps'][count($steps) - 1]['href']);
+    }
+
+    public function test_a_supplier_without_test_orders_is_said_to_be_untested(): void
+    {
+        SupplierConnection::of($this->stall)->firstOrFail()->update(['orders_to' => 'orders@kilnfold.example']);
+        $steps = $this->rehearse();
+        $kinds = array_column($steps, 'outcome', 'kind');
+        self::assertSame(['untested', 'untested', 'untested'], [$kinds['supplier'], $kinds['there'], $kinds['back']]);
+        self::assertStringContainsString('takes no test orders', implode(array_column($steps, 'words')));
+    }
+
+    public function test_what_is_rehearsed_is_seen_by_nobody_else(): void
+    {
+        $shopper = new \WindowStall\Tests\App\Shop\Shopper($this, $this->stall);
+        $real = $shopper->buy($this->listing->variants()->firstOrFail());
+        OneStall::within($this->stall->id, function () use ($real): void {
+            OneStall::rehearse();
+            $order = $real->replicate(['number', 'token', 'payment_id', 'sought', 'whose']);
+            $order->forceFill(['id' => -7, 'number' => -7, 'token' => str_repeat('r', 43)])->save();
+            foreach ($real->lines as $line) {
+                $line->replicate()->forceFill(['order_id' => -7])->save();
+            }
+            self::assertSame([2, 2], [Order::query()->count(), DB::table('order_lines')->count()]);
+            OneStall::rehearse(false);
+            self::assertSame([1, 1], [Order::query()->count(), DB::table('order_lines')->count()]);
+            // Nor can anybody but a rehearsal write one.
+            $this->expectExceptionMessageMatches('/row-level security/');
+            DB::table('order_mails')->insert([
+                'stall_id' => $this->stall->id, 'order_id' => -7, 'kind' => 'thanks', 'of' => 0, 'told_at' => now(),
+            ]);
+        });
+    }
+
+    public function test_one_at_a_time_and_each_night_for_an_open_shop(): void
+    {
+        \Illuminate\Support\Facades\Queue::fake([RehearseShop::class]);
+        $this->travelTo('2026-12-03 03:20:00');
+        (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));
+        (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));
+        $this->postJson(route('opening.rehearsal.begin', $this->stall))->assertOk()->assertJsonPath('running', true);
+        self::assertSame([1, true], [Rehearsal::of($this->stall)->count(), Rehearsal::latest($this->stall)?->by_night]);
+        // Killed in the middle: it says so, and another can be begun.
+        $this->travel(11)->minutes();
+        $this->getJson(route('opening.rehearsal', $this->stall))->assertJsonPath('broken', true)->assertJsonPath('running', false);
+        $this->postJson(route('opening.rehearsal.begin', $this->stall))->assertOk()->assertJsonPath('running', true);
+        self::assertSame(2, Rehearsal::of($this->stall)->count());
+        // By day, and where the shop is closed, none.
+        $this->travelTo('2026-12-04 12:20:00');
+        (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));
+        $this->stall->update(['open' => false]);
+        $this->travelTo('2026-12-05 03:20:00');
+        (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));
+        self::assertSame(2, Rehearsal::of($this->stall)->count());
+    }
+
+    /** @return list<array{kind: string, at: int, outcome: string, words: string, read: string}> */
+    private function rehearse(): array
+    {
+        $this->postJson(route('opening.rehearsal.begin', $this->stall))->assertOk();
+        $rehearsal = Rehearsal::latest($this->stall) ?? self::fail('None was begun.');
+        self::assertNotNull($rehearsal->ended_at);
+
+        return $rehearsal->roll[0]['steps'];
+    }
+
+    private function leftNothing(): void
+    {
+        foreach (['orders' => 'id', 'order_lines' => 'order_id', 'order_papers' => 'order_id', 'parcels' => 'order_id', 'refunds' => 'order_id'] as $table => $id) {
+            self::assertSame(0, DB::table($table)->where($id, '<', 0)->count(), $table);
+        }
+        self::assertSame([0, 0], [
+            DB::table('baskets')->where('stall_id', $this->stall->id)->whereIn('id', DB::table('orders')->select('basket_id'))->count(),
+            DB::table('paper_numbers')->where('stall_id', $this->stall->id)->count(),
+        ]);
+    }
+
+    private function stock(): int
+    {
+        return (int) DB::table('supplier_variants')->where('stall_id', $this->stall->id)->sum('available');
+    }
+}
