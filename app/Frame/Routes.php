@@ -54,6 +54,7 @@ final class Routes
         'review',
         'question',
         'firstShop',
+        'onlooker',
     ];
 
     public static function register(): void

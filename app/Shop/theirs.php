@@ -8,6 +8,7 @@ use WindowStall\Shop\Http\BackController;
 use WindowStall\Shop\Http\BasketController;
 use WindowStall\Shop\Http\BasketLinkController;
 use WindowStall\Shop\Http\GrownUpController;
+use WindowStall\Shop\Http\LookInController;
 use WindowStall\Shop\Http\NoMoreMailController;
 use WindowStall\Shop\Http\SignUpController;
 
@@ -29,5 +30,10 @@ Route::get('/no-more-mail', [NoMoreMailController::class, 'show'])->name('no-mor
 Route::post('/no-more-mail', [NoMoreMailController::class, 'stop'])->middleware('throttle:20,1')->name('no-more-mail.stop');
 Route::post('/sign-up', SignUpController::class)->middleware('throttle:20,1')->name('sign-up');
 Route::post('/grown-up', GrownUpController::class)->middleware('throttle:60,10')->name('grown-up');
+Route::get('/look-in/{code}', [LookInController::class, 'link'])
+    ->middleware('throttle:20,10')
+    ->where('code', '[0-9A-Za-z-]{12,20}')
+    ->name('look-in');
+Route::post('/look-in', [LookInController::class, 'typed'])->middleware('throttle:20,10')->name('look-in.typed');
 Route::post('/ask', AskController::class)->middleware('throttle:6,10')->name('ask');
 Route::post('/back', BackController::class)->middleware('throttle:6,10')->name('back');

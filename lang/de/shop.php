@@ -36,6 +36,11 @@ return [
         'opens' => 'Wir öffnen am {moment}, {hour} Uhr.',
         'tell' => 'Sagen Sie mir Bescheid',
         'consent' => 'Schreiben Sie mir, wenn dieser Laden öffnet, und ab und zu über Neues. Ich kann das jederzeit beenden.',
+        'have_code' => 'Ich habe einen Code bekommen',
+        'code' => 'Ihr Code',
+        'look_in' => 'Hineinschauen',
+        'no_code' => 'Dieser Code öffnet hier nichts',
+        'no_code_words' => 'Sehen Sie noch einmal nach, oder fragen Sie, wer ihn Ihnen gegeben hat.',
     ],
     'missing' => [
         'title' => 'Nicht hier',

@@ -37,6 +37,11 @@ return [
         'opens' => 'We open on {moment}, {hour}.',
         'tell' => 'Tell me',
         'consent' => 'Write to me when this shop opens, and now and then about new things. I can stop it at any time.',
+        'have_code' => 'I was given a code',
+        'code' => 'The code you were given',
+        'look_in' => 'Look in',
+        'no_code' => 'That code opens nothing here',
+        'no_code_words' => 'Look at it again, or ask who gave it to you.',
     ],
     'missing' => [
         'title' => 'Not here',

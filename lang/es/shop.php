@@ -36,6 +36,11 @@ return [
         'opens' => 'Abrimos el {moment} a las {hour}.',
         'tell' => 'Avísenme',
         'consent' => 'Escríbanme cuando abra esta tienda y, de vez en cuando, sobre novedades. Puedo dejarlo en cualquier momento.',
+        'have_code' => 'Me dieron un código',
+        'code' => 'El código que le dieron',
+        'look_in' => 'Echar un vistazo',
+        'no_code' => 'Ese código no abre nada aquí',
+        'no_code_words' => 'Revíselo, o pregunte a quien se lo dio.',
     ],
     'missing' => [
         'title' => 'No está aquí',

@@ -36,6 +36,11 @@ return [
         'opens' => 'Nous ouvrons le {moment} à {hour}.',
         'tell' => 'Prévenez-moi',
         'consent' => 'Écrivez-moi quand cette boutique ouvrira, et de temps en temps sur les nouveautés. Je peux arrêter à tout moment.',
+        'have_code' => 'On m’a donné un code',
+        'code' => 'Le code que l’on vous a donné',
+        'look_in' => 'Jeter un œil',
+        'no_code' => 'Ce code n’ouvre rien ici',
+        'no_code_words' => 'Vérifiez-le, ou demandez à qui vous l’a donné.',
     ],
     'missing' => [
         'title' => 'Pas ici',

@@ -36,6 +36,11 @@ return [
         'opens' => 'We gaan open op {moment}, {hour} uur.',
         'tell' => 'Laat het me weten',
         'consent' => 'Schrijf me wanneer deze winkel opengaat, en af en toe over nieuwe dingen. Ik kan altijd stoppen.',
+        'have_code' => 'Ik heb een code gekregen',
+        'code' => 'De code die u kreeg',
+        'look_in' => 'Naar binnen kijken',
+        'no_code' => 'Die code opent hier niets',
+        'no_code_words' => 'Kijk hem nog eens na, of vraag het wie hem gaf.',
     ],
     'missing' => [
         'title' => 'Niet hier',

@@ -21,5 +21,12 @@
     type="submit" class="button">{{ $say('shop.closed.tell') }}</button></p>
 <p class="consent"><label><input type="checkbox" name="agreed" value="1" required> {{ $say('shop.closed.consent') }}</label></p>
 </form>
+@if ($onlookers)<details class="look-in"><summary>{{ $say('shop.closed.have_code') }}</summary>
+<form method="post" action="/look-in">
+@include('shop::spoken')
+<p class="signup-line"><label class="sr" for="look-in">{{ $say('shop.closed.code') }}</label><input id="look-in" name="code" required
+    maxlength="60" autocomplete="off" autocapitalize="characters" placeholder="XXXX-XXXX-XXXX"> <button type="submit"
+    class="button plain">{{ $say('shop.closed.look_in') }}</button></p>
+</form></details>@endif
 </div>
 @endsection

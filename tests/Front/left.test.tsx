@@ -44,7 +44,7 @@ const left = (other: Partial<WhatIsLeftView>): WhatIsLeftView => ({
 });
 
 it('says what stops it before what would be a pity, each with the way to where it is mended', () => {
-  const { container } = render(<LeftPage rehearsal={never} left={left({})} />);
+  const { container } = render(<LeftPage onlookers={[]} rehearsal={never} left={left({})} />);
   expect([...container.querySelectorAll('[data-left]')].map((one) => one.getAttribute('data-left'))).toEqual([
     'stops',
     'pity',
@@ -54,12 +54,12 @@ it('says what stops it before what would be a pity, each with the way to where i
 });
 
 it('opens where nothing stops it, and asks first where something does', () => {
-  const ready = render(<LeftPage rehearsal={never} left={left({ stops: 0, items: [] })} />);
+  const ready = render(<LeftPage onlookers={[]} rehearsal={never} left={left({ stops: 0, items: [] })} />);
   fireEvent.click(screen.getByText('Open'));
   expect(turned).toHaveBeenCalledWith('quillet', true);
   ready.unmount();
   turned.mockClear();
-  render(<LeftPage rehearsal={never} left={left({})} />);
+  render(<LeftPage onlookers={[]} rehearsal={never} left={left({})} />);
   expect(screen.queryByText('Open')).toBeNull();
   fireEvent.click(screen.getByText('Open all the same'));
   expect(turned).not.toHaveBeenCalled();
@@ -68,7 +68,7 @@ it('opens where nothing stops it, and asks first where something does', () => {
 
 it('closes one that is open', () => {
   turned.mockClear();
-  render(<LeftPage rehearsal={never} left={left({ open: true, stops: 0, items: [] })} />);
+  render(<LeftPage onlookers={[]} rehearsal={never} left={left({ open: true, stops: 0, items: [] })} />);
   fireEvent.click(screen.getByText('Close it'));
   expect(turned).toHaveBeenCalledWith('quillet', false);
 });
@@ -95,7 +95,7 @@ it('shows what each shopper of a rehearsal did, and where what went wrong is men
       },
     ],
   };
-  const { container } = render(<LeftPage rehearsal={rehearsal} left={left({})} />);
+  const { container } = render(<LeftPage onlookers={[]} rehearsal={rehearsal} left={left({})} />);
   expect([...container.querySelectorAll('[data-step]')].map((one) => one.getAttribute('data-step'))).toEqual([
     'fine',
     'broken',

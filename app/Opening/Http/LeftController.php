@@ -8,6 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Opening\Views\OnlookerView;
 use WindowStall\Opening\Views\OpensView;
 use WindowStall\Opening\Views\RehearsedView;
 use WindowStall\Opening\Views\WhatIsLeftView;
@@ -20,7 +21,7 @@ final class LeftController
 {
     public function show(Stall $stall): Response
     {
-        return Inertia::render('opening/LeftPage', ['left' => WhatIsLeftView::of($stall), 'rehearsal' => RehearsedView::of($stall)]);
+        return Inertia::render('opening/LeftPage', ['left' => WhatIsLeftView::of($stall), 'rehearsal' => RehearsedView::of($stall), 'onlookers' => OnlookerView::all($stall)]);
     }
 
     /** When the shop opens by itself, by the stall's own clock; not by itself where nothing is said. */

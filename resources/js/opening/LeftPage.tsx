@@ -1,14 +1,17 @@
 import { Head, Link } from '@inertiajs/react';
 import { turnSign } from '@/lib/turnSign';
 import { useHandle } from '@/lib/useStall';
+import { Onlookers } from '@/opening/Onlookers';
 import { OpensAt } from '@/opening/OpensAt';
 import { Roll } from '@/opening/Roll';
-import type { LeftItemView, RehearsedView, WhatIsLeftView } from '@/types/opening';
+import type { LeftItemView, OnlookerView, RehearsedView, WhatIsLeftView } from '@/types/opening';
 import { Ask } from '@/ui/Ask';
 import { Button } from '@/ui/Button';
 
+type Props = { left: WhatIsLeftView; rehearsal: RehearsedView; onlookers: OnlookerView[] };
+
 /** What is left before the shop opens, what would be a pity, and what stands; worked out, never ticked. */
-export default function LeftPage({ left, rehearsal }: { left: WhatIsLeftView; rehearsal: RehearsedView }) {
+export default function LeftPage({ left, rehearsal, onlookers }: Props) {
   const handle = useHandle();
   return (
     <div className="grid items-start gap-x-12 px-6 lg:grid-cols-[minmax(0,1fr)_minmax(360px,420px)]">
@@ -56,6 +59,7 @@ export default function LeftPage({ left, rehearsal }: { left: WhatIsLeftView; re
           )}
         </div>
         {!left.open && <OpensAt opens={left.opens} />}
+        {!left.open && <Onlookers onlookers={onlookers} />}
       </div>
       <Roll roll={rehearsal} />
     </div>

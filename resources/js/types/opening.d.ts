@@ -50,6 +50,14 @@ export interface LeftItemView {
   button: string;
 }
 
+export interface OnlookerView {
+  id: number;
+  name: string;
+  code: string;
+  address: string;
+  seen: string;
+}
+
 export interface OpensView {
   at: string;
   words: string;

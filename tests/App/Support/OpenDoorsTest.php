@@ -94,6 +94,8 @@ final class OpenDoorsTest extends AppTestCase
         // For programs that list the goods elsewhere.
         'GET /goods.json',
         'GET /goods-{part}.json',
+        'GET /look-in/{code}',
+        'POST /look-in',
         'POST /sign-up',
         'POST /back',
         'POST /ask',

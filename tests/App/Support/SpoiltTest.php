@@ -474,6 +474,7 @@ final class SpoiltTest extends AppTestCase
             'look' => 1,
             'shelf' => $this->shelf($stall),
             'synonym' => 1,
+            'onlooker' => 1,
             'page' => 1,
             'letter' => 1,
             'review' => $id('reviews'),
