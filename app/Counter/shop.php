@@ -41,7 +41,7 @@ Route::middleware(SpeaksTheirs::class)->group(function (): void {
             Route::post('/returns', [OwnOrderController::class, 'askReturn'])->name('order.return');
             Route::post('/address', [OwnOrderController::class, 'address'])->name('order.address');
             Route::post('/addition', [AdditionController::class, 'store'])->name('order.addition');
-            Route::post('/files/{line}', [FilesController::class, 'fetch'])->whereNumber('line')->name('order.file');
+            Route::post('/files/{line}', [FilesController::class, 'fetch'])->name('order.file');
             Route::post('/cancel', [OwnOrderController::class, 'cancel'])->name('order.cancel');
             Route::get('/said', [SaidController::class, 'show'])->name('order.said');
             Route::post('/said', [SaidController::class, 'take'])->name('order.said.take');

@@ -55,6 +55,7 @@ final class Routes
         'question',
         'firstShop',
         'onlooker',
+        'outsideScript',
     ];
 
     public static function register(): void

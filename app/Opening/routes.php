@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Opening\Http\FirstShopController;
+use WindowStall\Opening\Http\FirstStepsController;
 use WindowStall\Opening\Http\LeftController;
 use WindowStall\Opening\Http\OnlookersController;
 use WindowStall\Opening\Http\RehearsalController;
@@ -12,6 +13,8 @@ use WindowStall\Stall\Http\InStall;
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/opening')->group(function (): void {
     Route::get('/', [LeftController::class, 'show'])->name('opening');
     Route::put('/', [LeftController::class, 'at'])->name('opening.at');
+    Route::put('/begins', [FirstStepsController::class, 'begin'])->name('opening.begins');
+    Route::put('/skipped', [FirstStepsController::class, 'skip'])->name('opening.skipped');
     Route::post('/onlookers', [OnlookersController::class, 'letIn'])->name('opening.onlookers.let-in');
     Route::delete('/onlookers/{onlooker}', [OnlookersController::class, 'takeBack'])->name('opening.onlookers.take-back');
     Route::post('/rehearsal', [RehearsalController::class, 'begin'])->middleware('throttle:6,1')->name('opening.rehearsal.begin');

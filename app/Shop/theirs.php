@@ -10,6 +10,7 @@ use WindowStall\Shop\Http\BasketLinkController;
 use WindowStall\Shop\Http\GrownUpController;
 use WindowStall\Shop\Http\LookInController;
 use WindowStall\Shop\Http\NoMoreMailController;
+use WindowStall\Shop\Http\RunsBesideController;
 use WindowStall\Shop\Http\SignUpController;
 
 // What is a shopper's own and stands at one address, whichever market and language they came from.
@@ -30,6 +31,9 @@ Route::get('/no-more-mail', [NoMoreMailController::class, 'show'])->name('no-mor
 Route::post('/no-more-mail', [NoMoreMailController::class, 'stop'])->middleware('throttle:20,1')->name('no-more-mail.stop');
 Route::post('/sign-up', SignUpController::class)->middleware('throttle:20,1')->name('sign-up');
 Route::post('/grown-up', GrownUpController::class)->middleware('throttle:60,10')->name('grown-up');
+Route::get('/runs-beside', [RunsBesideController::class, 'show'])->name('runs-beside');
+Route::post('/runs-beside', [RunsBesideController::class, 'say'])->middleware('throttle:60,10')->name('runs-beside.say');
+Route::get('/runs-beside/frame', [RunsBesideController::class, 'frame'])->name('runs-beside.frame');
 Route::get('/look-in/{code}', [LookInController::class, 'link'])
     ->middleware('throttle:20,10')
     ->where('code', '[0-9A-Za-z-]{12,20}')

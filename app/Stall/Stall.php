@@ -64,6 +64,8 @@ use WindowStall\Support\Speech\Spoken;
  * @property string|null $digest_sent_on the last day on which it was looked whether there is something to mail
  * @property list<array{string, string}> $closed_days when nobody is there: from and to, both included, YYYY-MM-DD
  * @property bool $open whether shoppers are let in
+ * @property string|null $begins_with {@see \WindowStall\Core\Opening\Steps\Beginning}; null: nobody said yet
+ * @property list<string> $steps_skipped {@see \WindowStall\Core\Opening\Steps\FirstStep}
  * @property Carbon|null $opens_at when a closed shop opens by itself; null: when somebody opens it
  * @property Carbon|null $opened_at when the shop was first opened
  * @property string|null $reminder_words what shoppers are told who left a basket at the checkout; null: nobody is
@@ -98,6 +100,7 @@ final class Stall extends Model
             'corner_tags' => 'array',
             'closed_days' => 'array',
             'opens_at' => 'datetime',
+            'steps_skipped' => 'array',
             'straight_to_checkout' => 'boolean',
         ];
     }

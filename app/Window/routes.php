@@ -15,6 +15,7 @@ use WindowStall\Window\Http\LooksController;
 use WindowStall\Window\Http\OpeningController;
 use WindowStall\Window\Http\PicturesController;
 use WindowStall\Window\Http\PoliciesController;
+use WindowStall\Window\Http\ScriptsController;
 use WindowStall\Window\Http\SignUpsController;
 use WindowStall\Window\Http\VersionsController;
 use WindowStall\Window\Http\WindowController;
@@ -50,6 +51,8 @@ Route::middleware(['auth', InStall::class])
                 Route::post('/draft', [LanguagesController::class, 'draft'])->name('window.phrases.draft');
             });
         });
+        Route::post('/scripts', [ScriptsController::class, 'add'])->name('window.scripts.add');
+        Route::delete('/scripts/{outsideScript}', [ScriptsController::class, 'remove'])->name('window.scripts.remove');
         Route::patch('/policies', [PoliciesController::class, 'update'])->name('window.policies.update');
         Route::post('/policies/{kind}', [PoliciesController::class, 'publish'])
             ->where('kind', '[a-z]{1,12}')

@@ -25,6 +25,7 @@ final readonly class PolicyFacts
      * @param  bool  $form  whether they can write on a page of the shop
      * @param  array<string, string>  $besides  what the seller adds, by kind
      * @param  bool  $speaks  whether the shop remembers which of its languages a shopper reads
+     * @param  string  $scripts  whose scripts run beside the shop: "Tallymark and Adwright"; "" for nobody's
      * @param  bool  $grownUps  whether some goods are for grown-ups only
      * @param  bool  $halves  whether two versions of something are shown to halves of the shoppers
      * @param  bool  $asksPhone  whether a telephone number is asked for, for who brings a parcel
@@ -59,6 +60,7 @@ final readonly class PolicyFacts
         public bool $asksPhone = false,
         public bool $halves = false,
         public bool $grownUps = false,
+        public string $scripts = '',
     ) {
     }
 }

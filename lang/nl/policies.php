@@ -49,8 +49,12 @@ return [
             .'{keep_years} lang, zoals de belastingdienst van ons vraagt.',
         'suppliers' => 'Uw naam en adres gaan naar wie uw pakje verstuurt ({places}) en naar de bezorger, voor niets anders.',
         'payment' => 'U betaalt op de pagina van een betaaldienst; uw kaart zien wij nooit.',
-        'cookies' => 'Eén cookie onthoudt uw mand. Niemand volgt u hier, dus er is niets om mee in te stemmen.',
-        'cookies_and_language' => 'Eén cookie onthoudt uw mand, een andere de taal die u leest. Niemand volgt u hier, dus er is niets om mee in te stemmen.',
+        'cookies' => 'Eén cookie onthoudt uw mand.',
+        'cookies_and_language' => 'Eén cookie onthoudt uw mand, een andere de taal die u leest.',
+        'followed_by_nobody' => 'Niemand volgt u hier, dus er is niets om mee in te stemmen.',
+        'scripts' => 'Naast onze pagina’s kunnen scripts van anderen lopen: {names}. Waar de wet dat vraagt alleen als u instemt; een '
+            .'cookie onthoudt dat een half jaar. Ze zien op welke pagina u bent, en niets van wat u typt. Op de pagina “Wat hier '
+            .'nog meer loopt” kunt u het altijd veranderen.',
         'grown_up' => 'Sommige artikelen zijn alleen voor volwassenen. Een cookie onthoudt dat u dat zei; alleen wij horen het, bij een bestelling.',
         'halves' => 'Van sommige pagina’s zijn er nu twee versies. Een cookie onthoudt welke u ziet, bij toeval; een bestelling zegt welke het was, en '
             .'verder wordt niets bewaard.',

@@ -25,7 +25,7 @@
 <form method="post" action="/look-in">
 @include('shop::spoken')
 <p class="signup-line"><label class="sr" for="look-in">{{ $say('shop.closed.code') }}</label><input id="look-in" name="code" required
-    maxlength="60" autocomplete="off" autocapitalize="characters" placeholder="XXXX-XXXX-XXXX"> <button type="submit"
+    maxlength="60" autocomplete="off" autocapitalize="characters"> <button type="submit"
     class="button plain">{{ $say('shop.closed.look_in') }}</button></p>
 </form></details>@endif
 </div>

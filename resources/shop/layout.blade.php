@@ -35,6 +35,8 @@
 @if ($trial)<script src="{{ $assets->url('resources/shop/islands/half.ts') }}" data-trial="{{ $trial }}"></script>
 @endif
 <script type="module" src="{{ $assets->url('resources/shop/islands/shop.ts') }}"></script>
+@if ($scripts->all !== [] && ! $galley)<script type="module" src="{{ $assets->url('resources/shop/islands/scripts.ts') }}"></script>
+@endif
 @stack('islands')
 @if ($galley)<link rel="stylesheet" href="{{ $assets->url('resources/shop/galley.css') }}">
 <script type="module" src="{{ $assets->url('resources/shop/islands/galley.ts') }}"
@@ -48,5 +50,6 @@
 <main id="main">@yield('main')</main>
 <div data-place="foot">{!! $foot !!}</div>
 @includeWhen($markets !== [], 'shop::markets')
+@includeWhen($scripts->all !== [] && $foot !== '' && ! $galley, 'shop::scripts-bar')
 </body>
 </html>

@@ -12,6 +12,8 @@
 @if ($again)<meta http-equiv="refresh" content="{{ $order->payment_trouble ? 4 : 1 }};url={{ $again }}">@endif
 @endpush
 @section('main')
+@if ($order->state === WindowStall\Core\Dispatch\OrderState::Paid)<i hidden data-sale="{{ $order->number }}" data-currency="{{ $order->currency }}"
+    data-total="{{ $order->money($order->total_minor)->digits() }}"></i>@endif
 <div class="narrow">
 @if ($state === 'paid')
 <p class="quiet">{{ $say('till.order.number', number: (string) $order->number) }}</p>

@@ -9,6 +9,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\Views\LastStepView;
 use WindowStall\Counter\Desk\Desk;
+use WindowStall\Opening\Views\NextStepView;
 use WindowStall\Print\PrintsHere;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
@@ -27,6 +28,7 @@ final readonly class FrameView
      * @param  bool  $prints whether a print house is connected
      * @param  bool  $singleKeys  whether keys of one letter act
      * @param  LastStepView|null  $last  what this person last did to listings here
+     * @param  NextStepView|null  $next  until the shop was opened once
      */
     public function __construct(
         public string $person,
@@ -47,6 +49,7 @@ final readonly class FrameView
         public bool $singleKeys,
         public array $explained,
         public ?LastStepView $last,
+        public ?NextStepView $next,
     ) {
     }
 
@@ -76,6 +79,7 @@ final readonly class FrameView
                 singleKeys: $user->single_keys,
                 explained: $user->explained,
                 last: null,
+                next: null,
             );
         }
         $tones = Window::query()->find($stall->id)?->workingContent()->look->tones();
@@ -111,6 +115,7 @@ final readonly class FrameView
             singleKeys: $user->single_keys,
             explained: $user->explained,
             last: LastStepView::by($user, $stall),
+            next: NextStepView::of($stall),
         );
     }
 }

@@ -28,7 +28,7 @@ final class ShopResponse
                 "script-src 'self'",
                 "font-src 'self'",
                 "form-action 'self' ".$outside,
-                $private ? 'frame-src '.$outside : '',
+                $private ? "frame-src 'self' ".$outside : '',
                 "base-uri 'none'",
                 "frame-ancestors 'self' ".$workshop,
             ])),

@@ -14,6 +14,7 @@ use WindowStall\Window\Content;
 use WindowStall\Window\Goods\GoodInHand;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Plan;
+use WindowStall\Window\Scripts\ShopScripts;
 use WindowStall\Window\Section;
 use WindowStall\Window\Sections\Goods\GoodsPart;
 use WindowStall\Window\ShareCard;
@@ -308,6 +309,7 @@ final readonly class PageRenderer
                 'assets' => $this->assets,
                 'description' => '',
                 'path' => null,
+                'scripts' => ShopScripts::of($stall),
                 'trial' => self::trial($stall, $data),
                 'markets' => isset($data['path']) ? self::markets($stall, $data['soldTo'] ?? null) : [],
             ],

@@ -14,7 +14,9 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
 use WindowStall\Stall\Terms\SaidDelivery;
 use WindowStall\Stall\Terms\ShopMarket;
+use WindowStall\Support\Speech\Spoken;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Scripts\ShopScripts;
 use WindowStall\Window\Trying\Trial;
 use WindowStall\Window\Window;
 use WindowStall\Window\Written\WrittenPage;
@@ -66,6 +68,7 @@ final class TrueFacts
             speaks: count(ShopMarket::spoken($stall)) > 1,
             asksPhone: self::asksPhone($stall),
             halves: Trial::now($stall)?->runs() ?? false,
+            scripts: Spoken::all(array_column(ShopScripts::of($stall)->all, 'name')),
             grownUps: Listing::of($stall)->where('state', ListingState::InWindow)->where('own_grown_up', true)->exists(),
         );
     }

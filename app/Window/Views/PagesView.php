@@ -26,6 +26,7 @@ final readonly class PagesView
      * @param  list<GoodsPageView>  $goods  how goods are shown: all of them first, then types, then single ones
      * @param  list<LaidPageView>  $laid  lists of goods and the basket
      * @param  list<WrittenNoteView>  $notes  the latest first
+     * @param  list<OutsideScriptView>  $scripts  of others, beside the shop
      * @param  list<string>  $types  of goods that have no page of their own yet
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class PagesView
         public CornerTagsView $tags,
         public array $notes,
         public array $laid,
+        public array $scripts,
     ) {
     }
 
@@ -75,6 +77,7 @@ final readonly class PagesView
                 ->get()
                 ->map(WrittenNoteView::of(...))
                 ->all()),
+            scripts: OutsideScriptView::all($stall),
             types: self::types($stall, $goods->pluck('goods_type')->filter()->all()),
         );
     }

@@ -3,6 +3,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { Toaster, toast } from 'sonner';
 import { clsx } from 'clsx';
 import { Awning } from '@/ui/Awning';
+import { NextStep } from '@/opening/NextStep';
 import { Palette } from '@/frame/Palette';
 import { Peek } from '@/frame/Peek';
 import { Rail } from '@/frame/Rail';
@@ -59,6 +60,7 @@ export function Frame({ children }: { children: ReactNode }) {
       </a>
       <Awning brand={frame?.brand ?? '#2c5a43'} shade={frame?.shade ?? '#f1dfb8'} />
       {frame && <Rail frame={frame} onFind={() => setSheet('palette')} onKeys={() => setSheet('keys')} />}
+      {frame?.next && <NextStep next={frame.next} />}
       <main id="work" tabIndex={-1} className="flex min-h-0 flex-1 flex-col overflow-auto ">
         {trouble && (
           <p role="alert" className="flex-none border-l-4 border-you bg-you-soft px-6 py-2.5 font-medium">

@@ -1,6 +1,7 @@
 // Written by `php artisan types` from the …View classes. Don't edit.
 
 import type { LastStepView } from './bench';
+import type { NextStepView } from './opening';
 
 export interface FoundView {
   kind: string;
@@ -28,6 +29,7 @@ export interface FrameView {
   singleKeys: boolean;
   explained: string[];
   last: LastStepView | null;
+  next: NextStepView | null;
 }
 
 export interface StallLinkView {

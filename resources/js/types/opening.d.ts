@@ -50,6 +50,13 @@ export interface LeftItemView {
   button: string;
 }
 
+export interface NextStepView {
+  step: string;
+  words: string;
+  href: string;
+  how: string;
+}
+
 export interface OnlookerView {
   id: number;
   name: string;

@@ -172,6 +172,14 @@ export interface OpenPreviewView {
   since: string;
 }
 
+export interface OutsideScriptView {
+  id: number;
+  name: string;
+  purpose: string;
+  address: string;
+  hosts: string;
+}
+
 export interface OwnFilmView {
   id: number;
   name: string;
@@ -201,6 +209,7 @@ export interface PagesView {
   tags: CornerTagsView;
   notes: WrittenNoteView[];
   laid: LaidPageView[];
+  scripts: OutsideScriptView[];
 }
 
 export interface ParticularsView {

@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button';
 import { CornerTags } from '@/window/CornerTags';
 import { GoodsPages } from '@/window/GoodsPages';
 import { NotesList } from '@/window/NotesList';
+import { OutsideScripts } from '@/window/OutsideScripts';
 import { ParticularsSentence } from '@/window/ParticularsSentence';
 import { PlacesOfWindow } from '@/window/PlacesOfWindow';
 import { PolicyPaper } from '@/window/PolicyPaper';
@@ -72,6 +73,7 @@ export default function PagesPage({ papers }: { papers: PagesView }) {
       <NotesList notes={papers.notes} onWrite={() => make('note')} />
       <GoodsPages goods={papers.goods} types={papers.types} only={papers.only} laid={papers.laid} />
       <CornerTags tags={papers.tags} />
+      <OutsideScripts scripts={papers.scripts} />
       <section aria-labelledby="policies" className="px-6 pt-9">
         <h2 id="policies" className="name text-[21px]">
           Policies

@@ -94,6 +94,9 @@ final class OpenDoorsTest extends AppTestCase
         // For programs that list the goods elsewhere.
         'GET /goods.json',
         'GET /goods-{part}.json',
+        'GET /runs-beside',
+        'POST /runs-beside',
+        'GET /runs-beside/frame',
         'GET /look-in/{code}',
         'POST /look-in',
         'POST /sign-up',

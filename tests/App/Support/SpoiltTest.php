@@ -475,6 +475,7 @@ final class SpoiltTest extends AppTestCase
             'shelf' => $this->shelf($stall),
             'synonym' => 1,
             'onlooker' => 1,
+            'outsideScript' => 1,
             'page' => 1,
             'letter' => 1,
             'review' => $id('reviews'),

@@ -133,9 +133,13 @@ final class PolicyTest extends TestCase
         ]), $clause->facts);
     }
 
-    /** @param  array<string, bool>  $facts */
+    /** @param  array<string, bool|string>  $facts */
     #[TestWith(['cookies', ['speaks' => false], 'privacy.cookies'])]
     #[TestWith(['cookies', ['speaks' => true], 'privacy.cookies_and_language'])]
+    #[TestWith(['followed', ['scripts' => ''], 'privacy.followed_by_nobody'])]
+    #[TestWith(['followed', ['scripts' => 'Tallymark'], null])]
+    #[TestWith(['scripts', ['scripts' => ''], null])]
+    #[TestWith(['scripts', ['scripts' => 'Tallymark'], 'privacy.scripts'])]
     #[TestWith(['grown_up', ['grownUps' => false], null])]
     #[TestWith(['grown_up', ['grownUps' => true], 'privacy.grown_up'])]
     #[TestWith(['halves', ['halves' => false], null])]
