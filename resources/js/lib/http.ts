@@ -10,6 +10,9 @@ export class Refused extends Error {
   }
 }
 
+/** Told to the window once the workshop took a change. */
+export const CHANGED = 'workshop:changed';
+
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 /**
@@ -44,6 +47,7 @@ async function ask<T>(method: Method, url: string, body: unknown, signal: AbortS
   }
   const said: unknown = await answer.json().catch(() => null);
   if (!answer.ok) throw new Refused(sentence(said), answer.status);
+  if (method !== 'GET') window.dispatchEvent(new Event(CHANGED));
   return said as T;
 }
 

@@ -1,8 +1,12 @@
 import { Link, router } from '@inertiajs/react';
-import { send } from '@/lib/http';
+import { useEffect } from 'react';
+import { CHANGED, send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import type { NextStepView } from '@/types/opening';
+
+/** Milliseconds after a change until the next step is asked for. */
+const SOON = 300;
 
 const BEGINNINGS = [
   ['bring', 'Goods that suppliers post'],
@@ -15,8 +19,20 @@ const BEGINNINGS = [
 export function NextStep({ next }: { next: NextStepView }) {
   const handle = useHandle();
   const { busy, trouble, during } = useSend('here');
-  const say = (url: string, said: Record<string, string>) =>
-    void during(send('PUT', url, said).then(() => router.reload({ only: ['frame'] })));
+  useEffect(() => {
+    // What was done on this screen may have been the step; several changes at once are one.
+    let soon = 0;
+    const look = () => {
+      clearTimeout(soon);
+      soon = window.setTimeout(() => router.reload({ only: ['frame'] }), SOON);
+    };
+    window.addEventListener(CHANGED, look);
+    return () => {
+      clearTimeout(soon);
+      window.removeEventListener(CHANGED, look);
+    };
+  }, []);
+  const say = (url: string, said: Record<string, string>) => void during(send('PUT', url, said));
   return (
     <aside
       aria-label="The next step"

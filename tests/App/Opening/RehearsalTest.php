@@ -128,14 +128,13 @@ final class RehearsalTest extends AppTestCase
         } finally {
             Books::restock();
         }
-        $last = end($steps);
-        self::assertSame([$at, 'broken'], [$last['kind'] ?? '', $last['outcome'] ?? ''], (string) json_encode($steps));
+        $last = array_pop($steps) ?? self::fail('Nobody came in.');
+        self::assertSame([$at, 'broken'], [$last['kind'], $last['outcome']], (string) json_encode($steps));
         self::assertStringContainsString($words, $last['words'].' '.$last['read']);
         $this->leftNothing();
         $left = $this->pageProps($this->get(route('opening', $this->stall)));
-        $item = collect($left['left']['items'])->firstWhere('stops', true);
-        self::assertNotNull($item);
-        self::assertNotSame('', $left['rehearsal']['shoppers'][0]['steps'][count($steps) - 1]['href']);
+        self::assertContains(true, array_column($left['left']['items'], 'stops'));
+        self::assertNotSame('', $left['rehearsal']['shoppers'][0]['steps'][count($steps)]['href']);
     }
 
     public function test_a_supplier_without_test_orders_is_said_to_be_untested(): void
@@ -181,7 +180,6 @@ final class RehearsalTest extends AppTestCase
         $this->travel(11)->minutes();
         $this->getJson(route('opening.rehearsal', $this->stall))->assertJsonPath('broken', true)->assertJsonPath('running', false);
         $this->postJson(route('opening.rehearsal.begin', $this->stall))->assertOk()->assertJsonPath('running', true);
-        self::assertSame(2, Rehearsal::of($this->stall)->count());
         // By day, and where the shop is closed, none.
         $this->travelTo('2026-12-04 12:20:00');
         (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));

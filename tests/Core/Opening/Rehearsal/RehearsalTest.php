@@ -44,7 +44,7 @@ final class RehearsalTest extends TestCase
                 array_values(array_unique(array_map(static fn (RolledShopper $one): string => $one->country, $made))),
             );
             foreach ($made as $one) {
-                self::assertTrue($one->method === null ? $offered[$one->country] === [] : in_array($one->method, $offered[$one->country], true));
+                self::assertTrue($one->method === null ? ($offered[$one->country] ?? []) === [] : in_array($one->method, $offered[$one->country] ?? [], true));
             }
             $paid = array_filter(array_map(static fn (RolledShopper $one): ?PayMethod => $one->method, $made));
             self::assertEqualsCanonicalizing(
