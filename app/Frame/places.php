@@ -43,6 +43,29 @@ return [
         'What stops the shop from opening, what would be a pity, and where each is mended.',
     ],
     [
+        'Rehearse the shop',
+        'opening',
+        'rehearse rehearsal test order try checkout payment whole chain dry run',
+        'On “What is left”: shoppers made up for it go through the shop and back.',
+    ],
+    [
+        'How search engines and messengers show the shop',
+        'opening.seen',
+        'seo search engine share shared social preview title description meta picture card messenger',
+    ],
+    [
+        'Who may look into the closed shop',
+        'opening',
+        'preview password link share client look closed secret friends code',
+        'On “What is left”, while the shop is closed.',
+    ],
+    [
+        'Scripts of others, and what shoppers agree to',
+        'window.pages',
+        'script scripts pixel analytics tracking consent cookie cookies banner advertising',
+        'On “Pages and policies”.',
+    ],
+    [
         'A first shop from one sentence',
         'opening.first',
         'first shop niche start begin build generate template homepage quick new stall beginner',

@@ -39,7 +39,7 @@ final class FirstSteps
             FirstStep::Artwork->value => Artwork::of($stall)->exists(),
             FirstStep::Made->value => $of('made') > 0,
             FirstStep::Window->value => $of('listings', ListingState::InWindow) > 0,
-            FirstStep::Shop->value => Window::query()->whereKey($stall->id)->whereNotNull('published_id')->exists(),
+            FirstStep::Shop->value => self::dressed(Window::query()->with('published')->findOrFail($stall->id)),
             FirstStep::Who->value => ! in_array('', [trim((string) $p->trader), trim((string) $p->street), trim((string) $p->email)], true),
             FirstStep::Policies->value => count(PolicyVersion::now($stall)) >= count(PolicyKind::cases()),
             FirstStep::Payment->value => PaymentConnection::of($stall)->live,
@@ -48,6 +48,14 @@ final class FirstSteps
         ];
 
         return new StepsDone(array_values(array_map(FirstStep::from(...), array_keys(array_filter($is)))));
+    }
+
+    /** Whether shoppers read the seller's words, and none that the program drafted. */
+    private static function dressed(Window $window): bool
+    {
+        $published = $window->publishedContent();
+
+        return $published !== null && $window->untouched($published) === 0;
     }
 
     /** @return \Illuminate\Database\Query\Builder their states, and whether they are printed for the stall */

@@ -7,6 +7,8 @@ namespace WindowStall\Opening;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Opening\Left\LeftFacts;
+use WindowStall\Core\Opening\Seen\SeenAudit;
+use WindowStall\Core\Opening\Seen\SeenPage;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Core\Words\SearchCut;
 use WindowStall\Counter\Payment\PaymentConnection;
@@ -105,8 +107,26 @@ final readonly class LookAtShop
             failing: array_filter(array_column($connected->all(), 'trouble', 'name'), static fn (?string $trouble): bool => (string) $trouble !== ''),
             suppliers: $connected->count(),
             rehearsed: $rehearsal?->rolled(),
+            plain: self::plain($rehearsal?->seenPages() ?? []),
             changed: $rehearsal !== null && $rehearsal->stands_for !== SetUp::of($stall),
         );
+    }
+
+    /**
+     * @param  list<SeenPage>  $pages
+     * @return list<string>
+     */
+    private static function plain(array $pages): array
+    {
+        $said = [];
+        foreach (SeenAudit::of($pages) as $n => $findings) {
+            $first = $findings[0] ?? null;
+            if ($first !== null) {
+                $said[] = $pages[$n]->address.': '.$first->words();
+            }
+        }
+
+        return $said;
     }
 
     /** @return list<string> */

@@ -17,7 +17,7 @@ final class KeysTest extends BrowserTestCase
         'source', 'source/connect', 'bench', 'bench?by=1', 'bench/grid', 'pricing', 'pricing/recipes', 'pricing/costs',
         'pricing/trial', 'pricing/taxes', 'codes',
         'drift', 'shelves', 'window', 'window/pages', 'window/languages', 'counter', 'counter/letters', 'counter/left', 'counter/payment', 'delivery',
-        'settings', 'opening',
+        'settings', 'opening', 'opening/seen',
     ];
 
     public function test_focus_goes_and_comes_back_and_letters_can_be_turned_off(): void

@@ -19,7 +19,7 @@ final class OnAPhoneTest extends BrowserTestCase
         '/source', '/source/connect', '/bench', '/bench/grid', '/drift', '/pricing', '/pricing/costs', '/pricing/recipes',
         '/pricing/trial', '/pricing/taxes',
         '/codes', '/shelves', '/window', '/window/pages', '/window/languages', '/counter', '/counter/letters', '/counter/left',
-        '/counter/payment', '/delivery', '/settings', '/opening',
+        '/counter/payment', '/delivery', '/settings', '/opening', '/opening/seen',
     ];
 
     public function test_a_stall_is_opened_and_sells_from_a_phone_and_no_screen_scrolls_sideways(): void

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace WindowStall\Opening\Http;
 
 use Illuminate\Http\JsonResponse;
+use Inertia\Inertia;
+use Inertia\Response;
 use WindowStall\Opening\Rehearsal\BeginRehearsal;
+use WindowStall\Opening\Rehearsal\Rehearsal;
 use WindowStall\Opening\Views\RehearsedView;
+use WindowStall\Opening\Views\SeenPageView;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 
 /** Rehearses the shop, and says how far that has got. */
@@ -17,6 +22,17 @@ final class RehearsalController
         $begin($stall);
 
         return $this->now($stall);
+    }
+
+    /** How search engines and messengers show its pages, as the last rehearsal read them. */
+    public function seen(Stall $stall): Response
+    {
+        $last = Rehearsal::of($stall)->whereNotNull('ended_at')->latest('id')->first();
+
+        return Inertia::render('opening/SeenPage', [
+            'pages' => SeenPageView::all($stall, $last),
+            'when' => $last === null ? '' : Clock::of($stall)->moment($last->begun_at),
+        ]);
     }
 
     public function now(Stall $stall): JsonResponse

@@ -8,11 +8,13 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use WindowStall\Core\Opening\Rehearsal\Roll;
+use WindowStall\Core\Opening\Seen\SeenPage;
 use WindowStall\Stall\Stall;
 
 /**
  * A rehearsal: shoppers made up for it go through the real shop, and nothing of it is in the books.
  *
+ * @phpstan-import-type StoredPage from \WindowStall\Core\Opening\Seen\SeenPage
  * @phpstan-import-type StoredShopper from \WindowStall\Core\Opening\Rehearsal\RolledShopper
  *
  * @property int $id
@@ -20,6 +22,7 @@ use WindowStall\Stall\Stall;
  * @property bool $by_night whether nobody asked for it
  * @property string $stands_for {@see SetUp}
  * @property list<StoredShopper> $roll
+ * @property list<StoredPage> $seen
  * @property Carbon $begun_at
  * @property Carbon|null $ended_at
  */
@@ -31,12 +34,12 @@ final class Rehearsal extends Model
     public $timestamps = false;
 
     /** @var array<string, mixed> as the table has them */
-    protected $attributes = ['roll' => '[]'];
+    protected $attributes = ['roll' => '[]', 'seen' => '[]'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['by_night' => 'boolean', 'roll' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['by_night' => 'boolean', 'roll' => 'array', 'seen' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /** @return HasMany<self, Stall> a stall's */
@@ -65,6 +68,12 @@ final class Rehearsal extends Model
     public function isRunning(): bool
     {
         return $this->ended_at === null && $this->begun_at->isAfter(now()->subMinutes(self::PATIENCE));
+    }
+
+    /** @return list<SeenPage> */
+    public function seenPages(): array
+    {
+        return array_map(SeenPage::from(...), $this->seen);
     }
 
     public function rolled(): Roll

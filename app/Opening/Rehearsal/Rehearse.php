@@ -12,6 +12,7 @@ use WindowStall\Core\Opening\Rehearsal\Roll;
 use WindowStall\Core\Opening\Rehearsal\RolledShopper;
 use WindowStall\Core\Opening\Rehearsal\RolledStep;
 use WindowStall\Core\Opening\Rehearsal\StepOutcome;
+use WindowStall\Core\Opening\Seen\SeenPage;
 use WindowStall\Core\Payment\MethodTerms;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Payment\PaymentConnection;
@@ -33,7 +34,7 @@ final readonly class Rehearse
         Steps\SendsBack::class,
     ];
 
-    public function __construct(private ReachesShop $way, private Container $steps)
+    public function __construct(private ReachesShop $way, private Container $steps, private ReadsHeads $heads)
     {
     }
 
@@ -49,6 +50,7 @@ final readonly class Rehearse
                     'roll' => (new Roll([...$done, $now]))->toArray(),
                 ]));
             }
+            $rehearsal->update(['seen' => array_map(static fn (SeenPage $page): array => $page->toArray(), ($this->heads)($stall))]);
         } finally {
             ForgetRehearsed::of($stall);
             OneStall::rehearse(false);

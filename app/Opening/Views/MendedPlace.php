@@ -29,6 +29,7 @@ final class MendedPlace
             MendedAt::Shelves => 'shelves',
             MendedAt::Letters => 'counter.mails',
             MendedAt::Opening => 'opening',
+            MendedAt::Seen => 'opening.seen',
         };
     }
 }

@@ -30,6 +30,7 @@ final readonly class LeftFacts
      * @param  array<string, string>  $failing  supplier → what is amiss with it
      * @param  int  $suppliers  connected
      * @param  Roll|null  $rehearsed  the last rehearsal that came to an end; null where there was none
+     * @param  list<string>  $plain  what pages are seen as elsewhere that could be better, such as "/about: no words describe it"
      * @param  bool  $changed  whether something that it goes by was changed since
      */
     public function __construct(
@@ -54,6 +55,7 @@ final readonly class LeftFacts
         public int $suppliers = 1,
         public ?Roll $rehearsed = null,
         public bool $changed = false,
+        public array $plain = [],
     ) {
     }
 }

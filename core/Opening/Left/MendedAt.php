@@ -18,4 +18,5 @@ enum MendedAt: string
     case Shelves = 'shelves';
     case Letters = 'letters';
     case Opening = 'opening';
+    case Seen = 'seen';
 }

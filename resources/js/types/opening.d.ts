@@ -1,7 +1,7 @@
 // Written by `php artisan types` from the …View classes. Don't edit.
 
 import type { RunView } from './runs';
-import type { MoneyView } from './support';
+import type { MoneyView, SearchCutView } from './support';
 
 export interface AgreedView {
   words: string;
@@ -90,6 +90,13 @@ export interface RolledStepView {
   outcome: string;
   words: string;
   read: string;
+  href: string;
+}
+
+export interface SeenPageView {
+  cut: SearchCutView;
+  picture: boolean;
+  amiss: string[];
   href: string;
 }
 

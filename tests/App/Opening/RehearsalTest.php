@@ -67,6 +67,12 @@ final class RehearsalTest extends AppTestCase
         );
         Mail::assertNotQueued(OrderLetter::class);
         self::assertFalse($this->stall->refresh()->open);
+        $seen = Rehearsal::latest($this->stall)->seen ?? [];
+        self::assertSame(['/', '/goods/'.$this->listing->slug], array_column($seen, 'address'));
+        self::assertSame(['Quillet', 'Terracotta flowerpot'], array_column($seen, 'title'));
+        $pages = $this->pageProps($this->get(route('opening.seen', $this->stall)))['pages'];
+        self::assertCount(2, $pages);
+        self::assertStringEndsWith('/goods/'.$this->listing->slug, $pages[1]['cut']['address'].$pages[0]['cut']['address']);
     }
 
     /** @return iterable<string, array{callable(self): mixed, string, string}> what is broken, at which step that is found, what is said */

@@ -22,6 +22,7 @@ use WindowStall\Core\Opening\Left\Points\PicturesSaid;
 use WindowStall\Core\Opening\Left\Points\PoliciesRead;
 use WindowStall\Core\Opening\Left\Points\PoliciesTrue;
 use WindowStall\Core\Opening\Left\Points\Rehearsed;
+use WindowStall\Core\Opening\Left\Points\SeenElsewhere;
 use WindowStall\Core\Opening\Left\Points\SuppliersAnswer;
 use WindowStall\Core\Opening\Left\Points\TaxSaid;
 use WindowStall\Core\Opening\Left\Points\TitlesFit;
@@ -71,6 +72,7 @@ final class LeftPointsTest extends TestCase
         yield 'a supplier' => [new SuppliersAnswer, ['failing' => ['Oakum' => 'It didn’t answer.']], 'stops', 'Something is amiss with Oakum'];
         $stuck = self::roll(new RolledStep(StepKind::Address, 8_000, StepOutcome::Broken, 'No way there.', 'We can’t send it.'));
         $stop = 'A shopper of the rehearsal got stuck at the checkout';
+        yield 'plain pages' => [new SeenElsewhere, ['plain' => ['/about: no words describe it']], 'pity', '1 page could be shown better elsewhere'];
         yield 'never rehearsed' => [new Rehearsed, [], 'pity', 'Nobody has bought anything yet, not even as a test'];
         yield 'changed since' => [new Rehearsed, ['rehearsed' => self::roll(), 'changed' => true], 'pity', 'No rehearsal since the last change'];
         yield 'somebody stuck' => [new Rehearsed, ['rehearsed' => $stuck], 'stops', $stop];
