@@ -50,12 +50,12 @@ final class FirstSteps
         return new StepsDone(array_values(array_map(FirstStep::from(...), array_keys(array_filter($is)))));
     }
 
-    /** Whether shoppers read the seller's words, and none that the program drafted. */
+    /** Whether somebody published it, and shoppers read none of the words that the program drafted. */
     private static function dressed(Window $window): bool
     {
         $published = $window->publishedContent();
 
-        return $published !== null && $window->untouched($published) === 0;
+        return $published !== null && $window->published?->published_by !== null && $window->untouched($published) === 0;
     }
 
     /** @return \Illuminate\Database\Query\Builder their states, and whether they are printed for the stall */
