@@ -46,7 +46,7 @@ final class OpeningTest extends BrowserTestCase
         $desk->answered(fn () => $desk->press('real'));
         $desk->waitFor('[data-next]', 'Rehearse it')->click('[data-next]');
 
-        $desk->press('Rehearse it');
+        $desk->click('[aria-label="Rehearsal"] button');
         $desk->untilIn(120, fn (): bool => str_contains($desk->text(), 'One shopper, '), 'for the rehearsal');
         $marks = $desk->script('return [...document.querySelectorAll("[data-step]")].map(s => s.dataset.step)');
         self::assertSame(['fine'], array_values(array_unique($marks)), $desk->css('[aria-label="Rehearsal"]')->getText());

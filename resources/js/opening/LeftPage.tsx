@@ -4,6 +4,7 @@ import { useHandle } from '@/lib/useStall';
 import { Onlookers } from '@/opening/Onlookers';
 import { OpensAt } from '@/opening/OpensAt';
 import { Roll } from '@/opening/Roll';
+import { useRehearsal } from '@/opening/useRehearsal';
 import type { LeftItemView, OnlookerView, RehearsedView, WhatIsLeftView } from '@/types/opening';
 import { Ask } from '@/ui/Ask';
 import { Button } from '@/ui/Button';
@@ -13,6 +14,7 @@ type Props = { left: WhatIsLeftView; rehearsal: RehearsedView; onlookers: Onlook
 /** What is left before the shop opens, what would be a pity, and what stands; worked out, never ticked. */
 export default function LeftPage({ left, rehearsal, onlookers }: Props) {
   const handle = useHandle();
+  const { begin, busy, trouble } = useRehearsal(rehearsal.running);
   return (
     <div className="grid items-start gap-x-12 px-6 lg:grid-cols-[minmax(0,1fr)_minmax(360px,420px)]">
       <div className="pt-5 pb-16">
@@ -23,7 +25,7 @@ export default function LeftPage({ left, rehearsal, onlookers }: Props) {
         <p className="mt-1 mb-6 text-mute">Looked at all of it just now. Nothing here is ticked by hand.</p>
         <ul aria-label="What is left" className="max-w-[760px] border-t border-line">
           {left.items.map((item) => (
-            <Item key={item.head} item={item} />
+            <Item key={item.head} item={item} onRehearse={begin} busy={busy} />
           ))}
         </ul>
         {left.stands.length > 0 && (
@@ -61,12 +63,21 @@ export default function LeftPage({ left, rehearsal, onlookers }: Props) {
         {!left.open && <OpensAt opens={left.opens} />}
         {!left.open && <Onlookers onlookers={onlookers} />}
       </div>
-      <Roll roll={rehearsal} />
+      <Roll roll={rehearsal} busy={busy} trouble={trouble} onBegin={begin} />
     </div>
   );
 }
 
-function Item({ item }: { item: LeftItemView }) {
+interface ItemProps {
+  item: LeftItemView;
+  busy: boolean;
+  onRehearse: () => void;
+}
+
+function Item({ item, busy, onRehearse }: ItemProps) {
+  const look = item.stops
+    ? 'flex-none rounded-md bg-ink px-3.5 py-2 text-[14px] font-semibold text-sheet'
+    : 'flex-none rounded-md border border-rule px-3.5 py-2 text-[14px] font-semibold';
   return (
     <li
       className={`flex items-center gap-6 border-b border-line py-3 pl-5 ${
@@ -81,16 +92,15 @@ function Item({ item }: { item: LeftItemView }) {
         </h2>
         <p className="text-[14px] text-mute">{item.words}</p>
       </div>
-      <Link
-        href={item.href}
-        className={
-          item.stops
-            ? 'flex-none rounded-md bg-ink px-3.5 py-2 text-[14px] font-semibold text-sheet'
-            : 'flex-none rounded-md border border-rule px-3.5 py-2 text-[14px] font-semibold'
-        }
-      >
-        {item.button}
-      </Link>
+      {item.here ? (
+        <button type="button" className={look} onClick={onRehearse} disabled={busy}>
+          {item.button}
+        </button>
+      ) : (
+        <Link href={item.href} className={look}>
+          {item.button}
+        </Link>
+      )}
     </li>
   );
 }

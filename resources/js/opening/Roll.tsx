@@ -1,21 +1,16 @@
-import { Link, router } from '@inertiajs/react';
-import { send } from '@/lib/http';
-import { useReloads } from '@/lib/useReloads';
-import { useSend } from '@/lib/useSend';
-import { useHandle } from '@/lib/useStall';
+import { Link } from '@inertiajs/react';
 import type { RehearsedView, RolledShopperView, RolledStepView } from '@/types/opening';
 import { Button } from '@/ui/Button';
 
-/** What is read anew while a rehearsal is under way; at its end it changes what is left. */
-const MOVES = ['rehearsal', 'left'];
+interface Props {
+  roll: RehearsedView;
+  busy: boolean;
+  trouble: string;
+  onBegin: () => void;
+}
 
 /** The roll of a rehearsal: what shoppers made up for it did in the real shop, and read. */
-export function Roll({ roll }: { roll: RehearsedView }) {
-  const handle = useHandle();
-  const { busy, trouble, during } = useSend('here');
-  useReloads(MOVES, 1000, roll.running);
-  const begin = () =>
-    void during(send('POST', route('opening.rehearsal.begin', handle)).then(() => router.reload({ only: MOVES })));
+export function Roll({ roll, busy, trouble, onBegin }: Props) {
   return (
     <section
       aria-label="Rehearsal"
@@ -38,7 +33,7 @@ export function Roll({ roll }: { roll: RehearsedView }) {
         {!roll.running && roll.when !== '' && (
           <button
             type="button"
-            onClick={begin}
+            onClick={onBegin}
             disabled={busy}
             className="text-[14px] text-mute underline hover:text-ink"
           >
@@ -46,7 +41,7 @@ export function Roll({ roll }: { roll: RehearsedView }) {
           </button>
         )}
         {!roll.running && roll.when === '' && (
-          <Button small onClick={begin} disabled={busy}>
+          <Button small onClick={onBegin} disabled={busy}>
             Rehearse it
           </Button>
         )}

@@ -48,6 +48,7 @@ export interface LeftItemView {
   words: string;
   href: string;
   button: string;
+  here: boolean;
 }
 
 export interface NextStepView {
