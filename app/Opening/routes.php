@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 use WindowStall\Opening\Http\FirstShopController;
 use WindowStall\Opening\Http\FirstStepsController;
+use WindowStall\Opening\Http\GroundController;
 use WindowStall\Opening\Http\LeftController;
 use WindowStall\Opening\Http\OnlookersController;
 use WindowStall\Opening\Http\RehearsalController;
@@ -13,6 +14,7 @@ use WindowStall\Stall\Http\InStall;
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/opening')->group(function (): void {
     Route::get('/', [LeftController::class, 'show'])->name('opening');
     Route::put('/', [LeftController::class, 'at'])->name('opening.at');
+    Route::put('/ground', [GroundController::class, 'update'])->name('opening.ground');
     Route::put('/begins', [FirstStepsController::class, 'begin'])->name('opening.begins');
     Route::put('/skipped', [FirstStepsController::class, 'skip'])->name('opening.skipped');
     Route::post('/onlookers', [OnlookersController::class, 'letIn'])->name('opening.onlookers.let-in');

@@ -53,6 +53,14 @@ final readonly class OpenStall
 
     private function furnish(Stall $stall): void
     {
+        $stall->marketRows()->create(['market' => $stall->home_market, 'sold' => true]);
+        $this->terms($stall);
+        event(new StallOpened($stall));
+    }
+
+    /** The rates, places and recipes that a stall begins with, in its currency. */
+    public function terms(Stall $stall): void
+    {
         $rates = ReferenceRates::into($stall->currency);
         $stall->rates()->insert(array_map(static fn (string $from): array => [
             'stall_id' => $stall->id,
@@ -61,13 +69,11 @@ final readonly class OpenStall
             'day' => ReferenceRates::DAY,
             'typed' => false,
         ], array_keys($rates)));
-        $stall->marketRows()->create(['market' => $stall->home_market, 'sold' => true]);
         Places::makeHome($stall);
         $stall->recipes()->create([
             'name' => 'Everything else',
             'position' => PriceRecipe::LAST,
             'recipe' => Recipes::first($stall->currencyValue()),
         ]);
-        event(new StallOpened($stall));
     }
 }

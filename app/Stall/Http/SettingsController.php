@@ -15,6 +15,7 @@ use WindowStall\Stall\Events\HomeWanted;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
+use WindowStall\Stall\Terms\ReferenceRates;
 use WindowStall\Stall\User;
 use WindowStall\Stall\Views\Choices;
 use WindowStall\Stall\Views\SettingsView;
@@ -26,6 +27,7 @@ final class SettingsController
         return Inertia::render('stall/Settings', [
             'settings' => SettingsView::of($stall),
             'countries' => Choices::countries(),
+            'currencies' => ReferenceRates::currencies(),
             'zones' => Clock::zones(),
         ]);
     }

@@ -4,8 +4,8 @@ import { useReloads } from '@/lib/useReloads';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 
-/** What is read anew while a rehearsal is under way; at its end it changes what is left. */
-const MOVES = ['rehearsal', 'left'];
+/** What is read anew while a rehearsal is under way; at its end it changes what is left, and the next step. */
+const MOVES = ['rehearsal', 'left', 'frame'];
 
 /** Begins a rehearsal, and reads how far it has got while one is under way. */
 export function useRehearsal(running: boolean) {

@@ -43,7 +43,7 @@ export default function NewStall({ countries, currencies, zones, shopsHost }: Pr
       <Head title="A new stall" />
       <h1 className="name text-[32px]">Set up a stall</h1>
       <p className="mt-1 mb-8 text-mute">
-        Eight facts. The address, the country and the currency stay; the rest can be changed later.
+        Eight facts. The address stays; country and currency can be changed until something goes by them.
       </p>
       <form
         onSubmit={(e) => {

@@ -5,17 +5,19 @@ import type { SettingsView } from '@/types/stall';
 import { turnSign } from '@/lib/turnSign';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
-import { MoreSettings, MovingHome } from '@/stall/slots';
+import { MoreSettings, MovingHome, StandsOn } from '@/stall/slots';
 import { Tokens } from '@/stall/Tokens';
 import { TextField } from '@/ui/TextField';
 
 export default function Settings({
   settings: s,
   countries,
+  currencies,
   zones,
 }: {
   settings: SettingsView;
   zones: string[];
+  currencies: string[];
   countries: { code: string; name: string }[];
 }) {
   const handle = useHandle();
@@ -81,6 +83,7 @@ export default function Settings({
           </Button>
         </div>
       </form>
+      <StandsOn country={s.country} currency={s.currency} countries={countries} currencies={currencies} />
       <section aria-label="The shop" className="mt-12 flex items-baseline gap-5 border-t border-line pt-5" data-sign>
         <h2 className="name text-[19px]">The shop</h2>
         <p className="flex-1 text-mute">

@@ -1,0 +1,3 @@
+import { StandsOn } from '@/stall/slots';
+
+StandsOn.fill(async () => (await import('@/opening/Ground')).Ground);
