@@ -22,7 +22,7 @@ use WindowStall\Source\Connectors\PrintsArtwork;
 use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\TakesOrders;
-use WindowStall\Source\Connectors\TakesTestOrders;
+use WindowStall\Source\Connectors\TriesOrders;
 use WindowStall\Support\Refusal;
 
 /**
@@ -113,7 +113,7 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
      */
     private function rehearse(SupplierOrder $row, TakesOrders $ordering, array $lines, ApplyAnswer $apply): void
     {
-        if (! $ordering instanceof TakesTestOrders || $row->connection === null || $row->order === null) {
+        if (! $ordering instanceof TriesOrders || $row->connection === null || $row->order === null) {
             return;
         }
         $said = $ordering->tryOrder(

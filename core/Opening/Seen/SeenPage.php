@@ -35,6 +35,12 @@ final readonly class SeenPage
     /** @return StoredPage */
     public function toArray(): array
     {
-        return ['sort' => $this->sort->value] + get_object_vars($this);
+        return [
+            'sort' => $this->sort->value,
+            'address' => $this->address,
+            'title' => $this->title,
+            'words' => $this->words,
+            'picture' => $this->picture,
+        ];
     }
 }

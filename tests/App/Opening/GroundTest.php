@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Opening;
 
-use WindowStall\Source\SupplierVariant;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
@@ -24,9 +25,7 @@ final class GroundTest extends AppTestCase
     public function test_a_stall_that_began_in_the_wrong_currency_counts_in_another(): void
     {
         $this->world->pull($this->stall, Items::item([Items::variant('a', 620)]));
-        $landed = fn (): array => SupplierVariant::query()->where('stall_id', $this->stall->id)
-            ->join('variant_landings AS landing', 'landing.supplier_variant_id', '=', 'supplier_variants.id')
-            ->pluck('landing.first_minor')->all();
+        $landed = fn (): array => DB::table('supplier_variants')->where('stall_id', $this->stall->id)->pluck('goods_minor')->all();
         $before = $landed();
         self::assertNotSame([], $before);
         $this->put(route('opening.ground', $this->stall), ['country' => 'IE', 'currency' => 'EUR'])->assertRedirect()->assertSessionHas('say');
@@ -49,7 +48,7 @@ final class GroundTest extends AppTestCase
         self::assertSame('IE', $this->stall->refresh()->country);
 
         $shopper = new Shopper($this, $this->stall);
-        $shopper->put($this->stall->listings()->firstOrFail()->variants()->firstOrFail());
+        $shopper->put(Listing::of($this->stall)->firstOrFail()->variants()->firstOrFail());
         $shopper->checkOut()->assertRedirect();
         $this->put(route('opening.ground', $this->stall), ['country' => 'GB', 'currency' => 'GBP'])->assertSessionHasErrors('said');
         self::assertSame('IE', $this->stall->refresh()->country);

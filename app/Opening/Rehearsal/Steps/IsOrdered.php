@@ -12,7 +12,7 @@ use WindowStall\Opening\Rehearsal\Step;
 use WindowStall\Opening\Rehearsal\Stuck;
 use WindowStall\Opening\Rehearsal\Untested;
 use WindowStall\Opening\Rehearsal\Visit;
-use WindowStall\Source\Connectors\TakesTestOrders;
+use WindowStall\Source\Connectors\TriesOrders;
 use WindowStall\Support\Views\MoneyView;
 
 /** Each supplier is asked to take it, as a test. */
@@ -27,7 +27,7 @@ final readonly class IsOrdered implements Step
     {
         $order = $visit->order();
         $parts = static fn (): Collection => SupplierOrder::query()->with(['connection', 'order.stall'])->where('order_id', $order->id)->orderBy('id')->get();
-        $tried = $parts()->filter(static fn (SupplierOrder $part): bool => $part->connection?->ordering() instanceof TakesTestOrders
+        $tried = $parts()->filter(static fn (SupplierOrder $part): bool => $part->connection?->ordering() instanceof TriesOrders
             && $part->connection->orders_to === null);
         $waits = static fn (SupplierOrder $part): bool => $part->state === SupplierOrderState::ToSend && $part->trouble === null;
         $visit->await(static fn (): bool => ! $parts()->find($tried->modelKeys())->contains($waits));

@@ -25,11 +25,11 @@ use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\SupplierWish;
 use WindowStall\Source\Connectors\TakesRequests;
-use WindowStall\Source\Connectors\TakesTestOrders;
 use WindowStall\Source\Connectors\TellsWhatMoves;
+use WindowStall\Source\Connectors\TriesOrders;
 
 /** Speaks Oakum Depot's JSON interface. What it can't read, in whole or in part, is trouble, never a guess. */
-final readonly class OakumConnector implements Connector, FetchesByLink, JoinsParcels, KeepsAccount, OffersExtras, TakesRequests, TakesTestOrders, TellsWhatMoves
+final readonly class OakumConnector implements Connector, FetchesByLink, JoinsParcels, KeepsAccount, OffersExtras, TakesRequests, TellsWhatMoves, TriesOrders
 {
     public const NAME = 'Oakum Depot';
 

@@ -23,10 +23,10 @@ use WindowStall\Source\Connectors\Reading;
 use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
-use WindowStall\Source\Connectors\TakesTestOrders;
+use WindowStall\Source\Connectors\TriesOrders;
 
 /** Speaks Tannet Print Works' JSON interface: blanks, what can be printed on them, and delivery. */
-final readonly class TannetConnector implements Connector, FetchesByLink, OffersExtras, PrintsArtwork, TakesTestOrders
+final readonly class TannetConnector implements Connector, FetchesByLink, OffersExtras, PrintsArtwork, TriesOrders
 {
     public const NAME = 'Tannet Print Works';
 

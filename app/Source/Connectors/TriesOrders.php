@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Connectors;
 
 /** A supplier that can be asked what it would do with an order, and does nothing of it: no piece is kept, sent or charged. */
-interface TakesTestOrders extends TakesOrders
+interface TriesOrders extends TakesOrders
 {
     /**
      * Everything is looked at as for {@see TakesOrders::order}, and refused for the same reasons.
