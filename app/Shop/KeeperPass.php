@@ -13,37 +13,15 @@ final class KeeperPass
 {
     private const NAME = 'keeper';
 
-    private const HOURS = 12;
+    private const MINUTES = 12 * 60;
 
     public static function cookie(Stall $stall): Cookie
     {
-        $until = now()->addHours(self::HOURS);
-
-        return Cookie::create(
-            self::NAME,
-            $until->getTimestamp().'.'.self::sign($stall, $until->getTimestamp()),
-            $until,
-            '/',
-            null,
-            config('stall.scheme') === 'https',
-            true,
-            false,
-            'lax',
-        );
+        return SignedPass::cookie(self::NAME, $stall, self::MINUTES);
     }
 
     public static function holds(Request $request, Stall $stall): bool
     {
-        $pass = $request->cookies->get(self::NAME);
-        if (! is_string($pass) || preg_match('/^(\d{1,12})\.([0-9a-f]{64})$/D', $pass, $m) !== 1) {
-            return false;
-        }
-
-        return (int) $m[1] > now()->getTimestamp() && hash_equals(self::sign($stall, (int) $m[1]), $m[2]);
-    }
-
-    private static function sign(Stall $stall, int $until): string
-    {
-        return hash_hmac('sha256', 'keeper '.$stall->id.' '.$until, (string) config('app.key'));
+        return SignedPass::holds(self::NAME, $request, $stall);
     }
 }

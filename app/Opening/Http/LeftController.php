@@ -21,7 +21,11 @@ final class LeftController
 {
     public function show(Stall $stall): Response
     {
-        return Inertia::render('opening/LeftPage', ['left' => WhatIsLeftView::of($stall), 'rehearsal' => RehearsedView::of($stall), 'onlookers' => OnlookerView::all($stall)]);
+        return Inertia::render('opening/LeftPage', [
+            'left' => WhatIsLeftView::of($stall),
+            'rehearsal' => RehearsedView::of($stall),
+            'onlookers' => OnlookerView::all($stall),
+        ]);
     }
 
     /** When the shop opens by itself, by the stall's own clock; not by itself where nothing is said. */

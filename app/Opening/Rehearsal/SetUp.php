@@ -12,7 +12,12 @@ final class SetUp
 {
     private const READ = <<<'SQL'
         SELECT jsonb_build_object(
-            'stall', (SELECT to_jsonb(stall) - '{open,opens_at,opened_at,updated_at,digest_sent_on,sample_listing_id,begins_with,steps_skipped}'::text[] FROM stalls AS stall WHERE stall.id = :stall),
+            'stall', (
+                SELECT to_jsonb(stall)
+                    - '{open,opens_at,opened_at,updated_at,digest_sent_on,sample_listing_id,begins_with,steps_skipped}'::text[]
+                FROM stalls AS stall
+                WHERE stall.id = :stall
+            ),
             'markets', (SELECT jsonb_agg(to_jsonb(one) - 'landed_at' ORDER BY one.market) FROM markets AS one WHERE one.stall_id = :stall),
             'places', (SELECT jsonb_agg(to_jsonb(one) ORDER BY one.id) FROM places AS one WHERE one.stall_id = :stall),
             'payment', (SELECT jsonb_build_array(one.live, one.keys, one.methods) FROM payment_connections AS one WHERE one.stall_id = :stall),
