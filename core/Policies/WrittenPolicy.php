@@ -86,10 +86,8 @@ final readonly class WrittenPolicy
             new PolicyClause('orders', $f->asksPhone ? 'privacy.orders_and_phone' : 'privacy.orders', self::known($f, MissingFact::KeepYears)),
             $f->postsFrom === [] ? null : new PolicyClause('suppliers', 'privacy.suppliers', ['places' => $f->postsFrom]),
             new PolicyClause('payment', 'privacy.payment'),
-            new PolicyClause('cookies', 'privacy.cookies'.($f->speaks ? '_and_language' : '')),
-            $f->scripts === ''
-                ? new PolicyClause('followed', 'privacy.followed_by_nobody')
-                : new PolicyClause('scripts', 'privacy.scripts', ['names' => $f->scripts]),
+            new PolicyClause('cookies', 'privacy.cookies'.($f->speaks ? '_and_language' : '').($f->scripts === '' ? '' : '_alone')),
+            $f->scripts === '' ? null : new PolicyClause('scripts', 'privacy.scripts', ['names' => $f->scripts]),
             $f->grownUps ? new PolicyClause('grown_up', 'privacy.grown_up') : null,
             $f->halves ? new PolicyClause('halves', 'privacy.halves') : null,
             $f->letters ? new PolicyClause('letters', 'privacy.letters') : null,

@@ -50,9 +50,12 @@ return [
             .'gekauft haben auf: {keep_years}, wie es das Finanzamt von uns verlangt.',
         'suppliers' => 'Name und Adresse gehen an den, der Ihr Paket schickt ({places}), und an den Zusteller, zu nichts anderem.',
         'payment' => 'Sie zahlen auf der Seite eines Zahlungsdienstes; Ihre Karte sehen wir nie.',
-        'cookies' => 'Ein Cookie merkt sich Ihren Korb.',
-        'cookies_and_language' => 'Ein Cookie merkt sich Ihren Korb, ein anderer die Sprache, die Sie lesen.',
-        'followed_by_nobody' => 'Niemand läuft Ihnen hier nach, darum gibt es nichts, dem Sie zustimmen müssten.',
+        'cookies' => 'Ein Cookie merkt sich Ihren Korb. Niemand läuft Ihnen hier nach, darum gibt es nichts, dem Sie zustimmen '
+            .'müssten.',
+        'cookies_and_language' => 'Ein Cookie merkt sich Ihren Korb, ein anderer die Sprache, die Sie lesen. Niemand läuft Ihnen hier nach, darum gibt es '
+            .'nichts, dem Sie zustimmen müssten.',
+        'cookies_alone' => 'Ein Cookie merkt sich Ihren Korb.',
+        'cookies_and_language_alone' => 'Ein Cookie merkt sich Ihren Korb, ein anderer die Sprache, die Sie lesen.',
         'scripts' => 'Neben unseren Seiten können Skripte anderer laufen: {names}. Wo das Recht es verlangt, nur, wenn Sie zustimmen; das '
             .'merkt sich ein Cookie ein halbes Jahr lang. Sie sehen, auf welcher Seite Sie sind, und nichts, was Sie tippen. Auf '
             .'der Seite „Was hier sonst läuft“ können Sie es jederzeit ändern.',

@@ -50,9 +50,11 @@ return [
             .'for {keep_years}, as the tax office asks of us.',
         'suppliers' => 'Your name and address go to whoever posts your parcel, in {places}, and to the carrier, for nothing else.',
         'payment' => 'You pay on the page of a payment service; we never see your card.',
-        'cookies' => 'One cookie remembers your basket.',
-        'cookies_and_language' => 'One cookie remembers your basket, another the language you read.',
-        'followed_by_nobody' => 'Nobody follows you about here, so there is nothing to agree to.',
+        'cookies' => 'One cookie remembers your basket. Nobody follows you about here, so there is nothing to agree to.',
+        'cookies_and_language' => 'One cookie remembers your basket, another the language you read. Nobody follows you about here, so there is nothing to agree '
+            .'to.',
+        'cookies_alone' => 'One cookie remembers your basket.',
+        'cookies_and_language_alone' => 'One cookie remembers your basket, another the language you read.',
         'scripts' => 'Scripts of others may run beside our pages: {names}. Where the law asks for it they do so only if you agree, which '
             .'a cookie remembers for half a year; they see which page you are on, and nothing you type. You can change your mind '
             .'at any time on the page “What runs here besides”.',

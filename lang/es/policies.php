@@ -49,9 +49,10 @@ return [
             .'{keep_years}, como nos pide Hacienda.',
         'suppliers' => 'Su nombre y dirección van a quien envía su paquete ({places}) y al transportista, para nada más.',
         'payment' => 'Usted paga en la página de un servicio de pago; nunca vemos su tarjeta.',
-        'cookies' => 'Una cookie recuerda su cesta.',
-        'cookies_and_language' => 'Una cookie recuerda su cesta, otra el idioma que lee.',
-        'followed_by_nobody' => 'Nadie le sigue aquí, así que no hay nada que aceptar.',
+        'cookies' => 'Una cookie recuerda su cesta. Nadie le sigue aquí, así que no hay nada que aceptar.',
+        'cookies_and_language' => 'Una cookie recuerda su cesta, otra el idioma que lee. Nadie le sigue aquí, así que no hay nada que aceptar.',
+        'cookies_alone' => 'Una cookie recuerda su cesta.',
+        'cookies_and_language_alone' => 'Una cookie recuerda su cesta, otra el idioma que lee.',
         'scripts' => 'Junto a nuestras páginas pueden funcionar scripts de otros: {names}. Donde la ley lo pide, solo si usted acepta; '
             .'una cookie lo recuerda medio año. Ven en qué página está, y nada de lo que escribe. Puede cambiar de opinión en '
             .'cualquier momento en la página «Qué más funciona aquí».',

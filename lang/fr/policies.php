@@ -49,9 +49,11 @@ return [
             .'que vous avez acheté, pendant {keep_years}, comme le fisc nous le demande.',
         'suppliers' => 'Votre nom et votre adresse vont à qui envoie votre colis ({places}) et au transporteur, pour rien d’autre.',
         'payment' => 'Vous payez sur la page d’un service de paiement ; nous ne voyons jamais votre carte.',
-        'cookies' => 'Un cookie se souvient de votre panier.',
-        'cookies_and_language' => 'Un cookie se souvient de votre panier, un autre de la langue que vous lisez.',
-        'followed_by_nobody' => 'Personne ne vous suit ici, il n’y a donc rien à accepter.',
+        'cookies' => 'Un cookie se souvient de votre panier. Personne ne vous suit ici, il n’y a donc rien à accepter.',
+        'cookies_and_language' => 'Un cookie se souvient de votre panier, un autre de la langue que vous lisez. Personne ne vous suit ici, il n’y a donc rien à '
+            .'accepter.',
+        'cookies_alone' => 'Un cookie se souvient de votre panier.',
+        'cookies_and_language_alone' => 'Un cookie se souvient de votre panier, un autre de la langue que vous lisez.',
         'scripts' => 'Des scripts d’autres peuvent tourner à côté de nos pages : {names}. Là où la loi le demande, seulement si vous '
             .'l’acceptez, ce qu’un cookie retient six mois ; ils voient sur quelle page vous êtes, et rien de ce que vous tapez. '
             .'Vous pouvez changer d’avis à tout moment sur la page « Ce qui tourne ici en plus ».',

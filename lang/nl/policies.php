@@ -49,9 +49,10 @@ return [
             .'{keep_years} lang, zoals de belastingdienst van ons vraagt.',
         'suppliers' => 'Uw naam en adres gaan naar wie uw pakje verstuurt ({places}) en naar de bezorger, voor niets anders.',
         'payment' => 'U betaalt op de pagina van een betaaldienst; uw kaart zien wij nooit.',
-        'cookies' => 'Eén cookie onthoudt uw mand.',
-        'cookies_and_language' => 'Eén cookie onthoudt uw mand, een andere de taal die u leest.',
-        'followed_by_nobody' => 'Niemand volgt u hier, dus er is niets om mee in te stemmen.',
+        'cookies' => 'Eén cookie onthoudt uw mand. Niemand volgt u hier, dus er is niets om mee in te stemmen.',
+        'cookies_and_language' => 'Eén cookie onthoudt uw mand, een andere de taal die u leest. Niemand volgt u hier, dus er is niets om mee in te stemmen.',
+        'cookies_alone' => 'Eén cookie onthoudt uw mand.',
+        'cookies_and_language_alone' => 'Eén cookie onthoudt uw mand, een andere de taal die u leest.',
         'scripts' => 'Naast onze pagina’s kunnen scripts van anderen lopen: {names}. Waar de wet dat vraagt alleen als u instemt; een '
             .'cookie onthoudt dat een half jaar. Ze zien op welke pagina u bent, en niets van wat u typt. Op de pagina “Wat hier '
             .'nog meer loopt” kunt u het altijd veranderen.',

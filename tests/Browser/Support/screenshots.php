@@ -99,13 +99,7 @@ $desk->press('Ines Fennimore sends 1 of 2 Goatskin gloves, Tan · XS back: too s
 $keep($desk->see('They pinch at the thumb'), 'order');
 $own = (string) $desk->css('a[href*="/orders/"]')->getAttribute('href');
 $invoice = (string) $desk->css('a[href*="/papers/"]')->getAttribute('href');
-$keep(
-    $desk
-        ->open($at['workshop'].'/at/quillet/drift')
-        ->see('ask you')
-        ->see('goods are missing'),
-    'drift',
-);
+$drift = $shown($desk->open($at['workshop'].'/at/quillet/drift')->see('ask you')->see('goods are missing'));
 $desk
     ->open($at['workshop'].'/at/quillet/drift')
     ->press('Your rules')
@@ -114,7 +108,11 @@ $desk
 $band = $desk->css('input[aria-label="Oakum Depot, how far a cost may move"]');
 $band->clear();
 $band->sendKeys('30'.Page::ENTER);
-$keep($desk->see('You would have been asked'), 'drift-rehearsal');
+$together([$drift, $shown($desk->see('You would have been asked'))], 'drift');
+// Shoppers made up for it go through the shop and back.
+$desk->open($at['workshop'].'/at/quillet/opening')->see('Stands:')->click('[aria-label="Rehearsal"] button');
+$desk->untilIn(120, static fn (): bool => str_contains($desk->text(), '3 shoppers, '), 'for the rehearsal');
+$keep($desk->still(), 'opening');
 // Artwork laid on a tee, and the pictures that are made of it.
 $desk->open($at['workshop'].'/at/quillet/print')->press('Leek, scanned, heavy cotton tee');
 $laid = $shown($desk->see('It comes in'));

@@ -136,8 +136,8 @@ final class PolicyTest extends TestCase
     /** @param  array<string, bool|string>  $facts */
     #[TestWith(['cookies', ['speaks' => false], 'privacy.cookies'])]
     #[TestWith(['cookies', ['speaks' => true], 'privacy.cookies_and_language'])]
-    #[TestWith(['followed', ['scripts' => ''], 'privacy.followed_by_nobody'])]
-    #[TestWith(['followed', ['scripts' => 'Tallymark'], null])]
+    #[TestWith(['cookies', ['scripts' => 'Tallymark'], 'privacy.cookies_alone'])]
+    #[TestWith(['cookies', ['speaks' => true, 'scripts' => 'Tallymark'], 'privacy.cookies_and_language_alone'])]
     #[TestWith(['scripts', ['scripts' => ''], null])]
     #[TestWith(['scripts', ['scripts' => 'Tallymark'], 'privacy.scripts'])]
     #[TestWith(['grown_up', ['grownUps' => false], null])]
