@@ -99,6 +99,18 @@ abstract class BrowserTestCase extends TestCase
         return $handle;
     }
 
+    /** Lets shoppers in for the first time, past what is left. */
+    protected function letShoppersIn(Page $desk, string $handle): void
+    {
+        $desk->open(self::workshop('/at/'.$handle.'/window'))->press('Open the shop')->see('Looked at all of it just now');
+        if ($desk->has('[data-stops="0"]')) {
+            $desk->press('Open');
+        } else {
+            $desk->press('Open all the same')->click('[role=alertdialog] button:last-child');
+        }
+        $desk->see('Shoppers are let in.');
+    }
+
     private function awaitCatalogue(Page $desk): void
     {
         $desk->until(fn (): bool => $desk->has('[data-item]') && ! $desk->has('progress'), 'for the catalogue');
@@ -148,7 +160,7 @@ abstract class BrowserTestCase extends TestCase
     /** As the button in Window does. */
     private function openShop(Page $desk, string $handle): void
     {
-        $this->ask($desk, '/at/'.$handle.'/window/shop', ['open' => true], 'PUT');
+        $this->ask($desk, '/at/'.$handle.'/window/shop', ['open' => true, 'looked' => true], 'PUT');
     }
 
     /**

@@ -64,7 +64,7 @@ it('says what stops it before what would be a pity, each with the way to where i
 it('opens where nothing stops it, and asks first where something does', () => {
   const ready = render(<LeftPage onlookers={[]} rehearsal={never} left={left({ stops: 0, items: [] })} />);
   fireEvent.click(screen.getByText('Open'));
-  expect(turned).toHaveBeenCalledWith('quillet', true);
+  expect(turned).toHaveBeenCalledWith('quillet', true, true);
   ready.unmount();
   turned.mockClear();
   render(<LeftPage onlookers={[]} rehearsal={never} left={left({})} />);

@@ -20,7 +20,14 @@ final class OpeningController
 {
     public function update(Request $request, Stall $stall, TurnSign $turn): RedirectResponse
     {
-        $typed = $request->validate(['open' => 'required|boolean'], ['open' => 'Say whether the shop opens or closes.']);
+        $typed = $request->validate(
+            ['open' => 'required|boolean', 'looked' => 'sometimes|boolean'],
+            ['open' => 'Say whether the shop opens or closes.'],
+        );
+        // Before it opens for the first time, somebody looks at what is left.
+        if ((bool) $typed['open'] && $stall->opened_at === null && ! (bool) ($typed['looked'] ?? false)) {
+            return redirect()->route('opening', $stall);
+        }
         $turn($stall, (bool) $typed['open']);
 
         return back()->with('say', $stall->open ? 'The shop is open.' : 'The shop is closed to shoppers.');

@@ -43,7 +43,7 @@ export default function LeftPage({ left, rehearsal, onlookers }: Props) {
           {left.open ? (
             <Button onClick={() => turnSign(handle, false)}>Close it</Button>
           ) : left.stops === 0 ? (
-            <Button kind="do" onClick={() => turnSign(handle, true)}>
+            <Button kind="do" onClick={() => turnSign(handle, true, true)}>
               Open
             </Button>
           ) : (
@@ -51,7 +51,7 @@ export default function LeftPage({ left, rehearsal, onlookers }: Props) {
               button="Open all the same"
               title="Open though something stops it?"
               yes="Open all the same"
-              onYes={() => turnSign(handle, true)}
+              onYes={() => turnSign(handle, true, true)}
             >
               {left.items
                 .filter((item) => item.stops)

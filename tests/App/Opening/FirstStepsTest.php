@@ -40,7 +40,7 @@ final class FirstStepsTest extends AppTestCase
             $this->putJson(route('opening.skipped', $this->stall), ['step' => $step])->assertOk();
         }
         self::assertSame('open', $this->next());
-        $this->put(route('window.open', $this->stall), ['open' => true]);
+        $this->put(route('window.open', $this->stall), ['open' => true, 'looked' => true]);
         self::assertNull($this->next());
         $this->put(route('window.open', $this->stall), ['open' => false]);
         self::assertNull($this->next(), 'a shop that was open has no first steps');

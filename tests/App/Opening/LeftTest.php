@@ -47,7 +47,7 @@ final class LeftTest extends AppTestCase
         self::assertSame('Quillet can open: nothing is left.', $left['head']);
         self::assertCount(count(LeftPoints::all()), $left['stands']);
         self::assertSame(0, $left['stops']);
-        $this->put(route('window.open', $this->stall), ['open' => true])->assertRedirect();
+        $this->put(route('window.open', $this->stall), ['open' => true, 'looked' => true])->assertRedirect();
         self::assertSame('Quillet is open, and nothing is amiss.', $this->left()['head']);
     }
 

@@ -93,7 +93,9 @@ final class ClosedShopTest extends AppTestCase
 
     public function test_opening_and_closing_turn_every_page_and_orders_stay_reachable(): void
     {
-        $this->put(route('window.open', $this->stall), ['open' => true])->assertSessionHas('say', 'The shop is open.');
+        $this->put(route('window.open', $this->stall), ['open' => true])->assertRedirect(route('opening', $this->stall));
+        self::assertFalse($this->stall->refresh()->open, 'first somebody looks at what is left');
+        $this->put(route('window.open', $this->stall), ['open' => true, 'looked' => true])->assertSessionHas('say', 'The shop is open.');
         $this->get($this->stall->shopAddress('/'))->assertOk()->assertSee($this->listing->shown_title);
         $opened = $this->stall->refresh()->opened_at;
         self::assertNotNull($opened);
@@ -103,7 +105,7 @@ final class ClosedShopTest extends AppTestCase
         app(TurnSign::class)($this->stall, false);
         $this->get($this->stall->shopAddress('/'))->assertStatus(503)->assertSee('This shop is closed for a while.');
         $this->get($this->stall->shopAddress('/orders/'.$order->token))->assertOk();
-        $this->put(route('window.open', $this->stall), ['open' => 'perhaps'])->assertSessionHasErrors('open');
+        $this->put(route('window.open', $this->stall), ['open' => 'perhaps', 'looked' => true])->assertSessionHasErrors('open');
         self::assertFalse($this->stall->refresh()->open);
         self::assertEquals($opened, $this->stall->opened_at, 'when it was first opened');
     }

@@ -26,6 +26,6 @@ final readonly class ComesIn implements Step
             throw new Stuck('The front page leads to no goods.', trim($page->filter('h1')->text('')));
         }
 
-        return sprintf('Front page, there after %.1f s', $took);
+        return $took < 0.05 ? 'Front page, there at once' : sprintf('Front page, there after %.1f s', $took);
     }
 }
