@@ -56,6 +56,7 @@ final readonly class Rehearse
             OneStall::rehearse(false);
         }
         $rehearsal->update(['ended_at' => now()]);
+        TellBroke::of($stall, $rehearsal);
     }
 
     /** @return array<string, list<PayMethod>> country → how can be paid there */

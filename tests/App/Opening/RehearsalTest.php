@@ -13,6 +13,8 @@ use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentConnection;
 use WindowStall\Opening\Jobs\RehearseByNight;
 use WindowStall\Opening\Jobs\RehearseShop;
+use WindowStall\Opening\Rehearsal\BeginRehearsal;
+use WindowStall\Opening\Rehearsal\NightBroke;
 use WindowStall\Opening\Rehearsal\ReachesShop;
 use WindowStall\Opening\Rehearsal\Rehearsal;
 use WindowStall\Source\SupplierConnection;
@@ -180,8 +182,8 @@ final class RehearsalTest extends AppTestCase
     {
         \Illuminate\Support\Facades\Queue::fake([RehearseShop::class]);
         $this->travelTo('2026-12-03 03:20:00');
-        (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));
-        (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));
+        (new RehearseByNight)->handle(app(BeginRehearsal::class));
+        (new RehearseByNight)->handle(app(BeginRehearsal::class));
         $this->postJson(route('opening.rehearsal.begin', $this->stall))->assertOk()->assertJsonPath('running', true);
         self::assertSame([1, true], [Rehearsal::of($this->stall)->count(), Rehearsal::latest($this->stall)?->by_night]);
         // Killed in the middle: it says so, and another can be begun.
@@ -190,11 +192,27 @@ final class RehearsalTest extends AppTestCase
         $this->postJson(route('opening.rehearsal.begin', $this->stall))->assertOk()->assertJsonPath('running', true);
         // By day, and where the shop is closed, none.
         $this->travelTo('2026-12-04 12:20:00');
-        (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));
+        (new RehearseByNight)->handle(app(BeginRehearsal::class));
         $this->stall->update(['open' => false]);
         $this->travelTo('2026-12-05 03:20:00');
-        (new RehearseByNight)->handle(app(\WindowStall\Opening\Rehearsal\BeginRehearsal::class));
+        (new RehearseByNight)->handle(app(BeginRehearsal::class));
         self::assertSame(2, Rehearsal::of($this->stall)->count());
+    }
+
+    public function test_what_broke_over_night_is_mailed_once_to_those_who_work_there(): void
+    {
+        Mail::fake();
+        $this->rehearse();
+        DB::table('places')->where('stall_id', $this->stall->id)->update(['ways' => '[]']);
+        $this->travelTo('2026-12-03 03:20:00');
+        foreach ([1, 2] as $night) {
+            (new RehearseByNight)->handle(app(BeginRehearsal::class));
+            $this->travel(24)->hours();
+        }
+        Mail::assertQueuedCount(1);
+        Mail::assertQueued(NightBroke::class, fn (NightBroke $mail): bool => $mail->hasTo($this->world->keeper()->email)
+            && str_contains($mail->render(), 'The United Kingdom, by card'));
+        $this->getJson(route('opening.rehearsal', $this->stall))->assertJsonPath('since', []);
     }
 
     /** @return list<array{kind: string, at: int, outcome: string, words: string, read: string}> */
