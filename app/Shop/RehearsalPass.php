@@ -19,6 +19,14 @@ final class RehearsalPass
         return SignedPass::write(self::NAME, $stall, self::MINUTES);
     }
 
+    /** An address for what comes with a pass, of those that belong to nobody (RFC 3849). */
+    public static function address(Request $request, Stall $stall): string
+    {
+        $pass = hash('sha256', $stall->id.' '.$request->cookies->get(self::NAME));
+
+        return '2001:db8:'.implode(':', str_split(substr($pass, 0, 24), 4));
+    }
+
     public static function holds(Request $request, Stall $stall): bool
     {
         return SignedPass::holds(self::NAME, $request, $stall);

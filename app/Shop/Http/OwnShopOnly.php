@@ -29,6 +29,8 @@ final class OwnShopOnly
         abort_if($stall === null, 404);
         if (RehearsalPass::holds($request, $stall)) {
             OneStall::rehearse();
+            // All rehearsals come from this machine: each counts by itself against what an address may do.
+            $request->server->set('REMOTE_ADDR', RehearsalPass::address($request, $stall));
         }
         if ($request->isMethodSafe()) {
             // Before anything that a page may show is read, the stall too: what changes from here on has a later revision.

@@ -17,6 +17,7 @@ use WindowStall\Opening\Rehearsal\BeginRehearsal;
 use WindowStall\Opening\Rehearsal\NightBroke;
 use WindowStall\Opening\Rehearsal\ReachesShop;
 use WindowStall\Opening\Rehearsal\Rehearsal;
+use WindowStall\Shop\RehearsalPass;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
@@ -197,6 +198,34 @@ final class RehearsalTest extends AppTestCase
         $this->travelTo('2026-12-05 03:20:00');
         (new RehearseByNight)->handle(app(BeginRehearsal::class));
         self::assertSame(2, Rehearsal::of($this->stall)->count());
+    }
+
+    public function test_many_rehearsals_at_once_are_not_taken_for_one_busy_address(): void
+    {
+        // Shoppers are nobody's users.
+        $this->app['auth']->forgetGuards();
+        $address = $this->stall->shopAddress('/ask');
+        $ask = fn (string $pass): int => $this->withUnencryptedCookie(RehearsalPass::NAME, $pass)->post($address)->getStatusCode();
+        foreach (range(1, 8) as $n) {
+            $this->travel(1)->seconds();
+            self::assertNotSame(429, $ask(RehearsalPass::of($this->stall)));
+        }
+        $last = array_map(fn (int $n): int => $ask(''), range(1, 7));
+        self::assertSame(429, end($last), 'shoppers are held to it');
+    }
+
+    public function test_everything_of_an_order_stands_behind_the_wall(): void
+    {
+        $open = DB::select(<<<'SQL'
+            SELECT DISTINCT refers.conrelid::regclass::text AS name
+            FROM pg_constraint AS refers
+            JOIN pg_attribute AS col ON col.attrelid = refers.conrelid AND col.attnum = refers.conkey[1]
+            WHERE refers.contype = 'f'
+              AND refers.confrelid = 'orders'::regclass
+              AND col.attname = 'order_id'
+              AND NOT EXISTS (SELECT 1 FROM pg_policy AS wall WHERE wall.polrelid = refers.conrelid AND wall.polname = 'not_rehearsed')
+            SQL);
+        self::assertSame([], array_column($open, 'name'));
     }
 
     public function test_what_broke_over_night_is_mailed_once_to_those_who_work_there(): void
