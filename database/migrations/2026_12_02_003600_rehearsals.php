@@ -33,23 +33,23 @@ return new class extends Migration
             LANGUAGE sql STABLE PARALLEL SAFE
             RETURN current_setting('stall.rehearses', true) = '1';
 
-        -- Open shops that weren't rehearsed since a moment and whose night it is: numbers only.
+        -- Open shops that weren't rehearsed since a moment and whose night it is, the longest due first: numbers only.
         CREATE FUNCTION shops_to_rehearse(moment timestamp, since timestamp, hour integer, most integer)
             RETURNS TABLE (stall bigint, number bigint)
             LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp
             AS $$
                 SELECT stalls.id, stalls.id
                 FROM stalls
+                LEFT JOIN LATERAL (
+                    SELECT max(begun_at) AS last
+                    FROM rehearsals
+                    WHERE stall_id = stalls.id
+                      AND by_night
+                ) AS done ON true
                 WHERE stalls.open
                   AND extract(hour FROM moment AT TIME ZONE 'UTC' AT TIME ZONE stalls.zone) = hour
-                  AND NOT EXISTS (
-                      SELECT 1
-                      FROM rehearsals AS done
-                      WHERE done.stall_id = stalls.id
-                        AND done.by_night
-                        AND done.begun_at > since
-                  )
-                ORDER BY stalls.id
+                  AND (done.last IS NULL OR done.last <= since)
+                ORDER BY done.last NULLS FIRST, stalls.id
                 LIMIT most
             $$;
         SQL;

@@ -191,6 +191,13 @@ final class RehearsalTest extends AppTestCase
         $this->travel(11)->minutes();
         $this->getJson(route('opening.rehearsal', $this->stall))->assertJsonPath('broken', true)->assertJsonPath('running', false);
         $this->postJson(route('opening.rehearsal.begin', $this->stall))->assertOk()->assertJsonPath('running', true);
+        // Who waited longest comes first.
+        $other = $this->world->stall();
+        $due = array_column(DB::select("SELECT stall FROM shops_to_rehearse('2026-12-04 03:20', '2026-12-03 07:00', 3, 1000)"), 'stall');
+        self::assertSame(
+            [$other->id, $this->stall->id],
+            array_values(array_filter($due, fn (int $one): bool => in_array($one, [$other->id, $this->stall->id], true))),
+        );
         // By day, and where the shop is closed, none.
         $this->travelTo('2026-12-04 12:20:00');
         (new RehearseByNight)->handle(app(BeginRehearsal::class));
