@@ -107,6 +107,7 @@ final readonly class LookAtShop
             failing: array_filter(array_column($connected->all(), 'trouble', 'name'), static fn (?string $trouble): bool => (string) $trouble !== ''),
             suppliers: $connected->count(),
             rehearsed: $rehearsal?->rolled(),
+            phone: $window->audited,
             plain: self::plain($rehearsal?->seenPages() ?? []),
             changed: $rehearsal !== null && $rehearsal->stands_for !== SetUp::of($stall),
         );

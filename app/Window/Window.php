@@ -24,6 +24,7 @@ use WindowStall\Window\Written\WrittenPage;
  * @property Carbon|null $turns_at when what shoppers see changes next by the calendar alone
  * @property list<string> $waved keys of findings that were waved away
  * @property list<string> $sample_words what the first version said, as {@see PageWords::all()} says it
+ * @property list<string>|null $audited what the phone audit found when it was last looked at; null where it never was
  * @property Carbon $updated_at
  * @property-read WindowRevision|null $published
  */
@@ -39,7 +40,7 @@ final class Window extends Model implements Dressed
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['working' => 'array', 'turns_at' => 'datetime', 'waved' => 'array', 'sample_words' => 'array'];
+        return ['working' => 'array', 'turns_at' => 'datetime', 'waved' => 'array', 'sample_words' => 'array', 'audited' => 'array'];
     }
 
     /** @return HasOne<self, Stall> a stall's */

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Window\Measured;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\AuditPage;
+use WindowStall\Window\Views\AuditView;
 use WindowStall\Window\Window;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -25,12 +26,20 @@ final readonly class AuditController
 
     public function show(Request $request, Stall $stall): JsonResponse
     {
-        return $this->found($request, $stall, Window::query()->findOrFail($stall->id));
+        $window = Window::query()->findOrFail($stall->id);
+        $found = $this->found($request, $stall, $window);
+        $words = array_column($found->findings, 'words');
+        if ($words !== $window->audited) {
+            // Kept for what is left before the shop opens; it isn't a saving of the page.
+            Window::query()->whereKey($stall->id)->toBase()->update(['audited' => json_encode($words, JSON_THROW_ON_ERROR)]);
+        }
+
+        return new JsonResponse($found);
     }
 
     public function page(Request $request, Stall $stall, WrittenPage $page): JsonResponse
     {
-        return $this->found($request, $stall, $page);
+        return new JsonResponse($this->found($request, $stall, $page));
     }
 
     public function wave(Request $request, Stall $stall): JsonResponse
@@ -43,11 +52,11 @@ final readonly class AuditController
         return $this->away($request, $page);
     }
 
-    private function found(Request $request, Stall $stall, Window|WrittenPage $page): JsonResponse
+    private function found(Request $request, Stall $stall, Window|WrittenPage $page): AuditView
     {
         $said = $request->input('measures');
 
-        return new JsonResponse(($this->audit)($stall, $page, Measured::read(is_array($said) ? $said : [])));
+        return ($this->audit)($stall, $page, Measured::read(is_array($said) ? $said : []));
     }
 
     /** Waves a finding away. */

@@ -31,6 +31,7 @@ final readonly class LeftFacts
      * @param  int  $suppliers  connected
      * @param  Roll|null  $rehearsed  the last rehearsal that came to an end; null where there was none
      * @param  list<string>  $plain  what pages are seen as elsewhere that could be better, such as "/about: no words describe it"
+     * @param  list<string>|null  $phone  what the phone audit found on the front page; null where nobody measured it
      * @param  bool  $changed  whether something that it goes by was changed since
      */
     public function __construct(
@@ -56,6 +57,7 @@ final readonly class LeftFacts
         public ?Roll $rehearsed = null,
         public bool $changed = false,
         public array $plain = [],
+        public ?array $phone = null,
     ) {
     }
 }

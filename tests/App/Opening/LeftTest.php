@@ -87,6 +87,16 @@ final class LeftTest extends AppTestCase
             fn () => Particulars::of($this->stall)->update(['street' => null]),
             fn () => Particulars::of($this->stall)->update(['street' => '4 Pound Row']),
         );
+        // What the galley measured of the page as it was published.
+        $measured = fn (int $width) => $this->postJson(route('window.audit', $this->stall), ['measures' => ['overflow' => $width]])->assertOk();
+        $audited = $measured(0)->json('findings');
+        self::assertSame(array_column($audited, 'words'), Window::query()->findOrFail($this->stall->id)->audited);
+        $window->refresh()->update(['audited' => []]);
+        $this->broken(
+            'One thing could be better of the front page on a phone',
+            fn () => $window->update(['audited' => ['It is wider than the screen.']]),
+            fn () => $window->update(['audited' => []]),
+        );
         $this->rehearsed();
         $this->broken(
             'No rehearsal since the last change',
@@ -142,7 +152,7 @@ final class LeftTest extends AppTestCase
             app(PublishPolicy::class)($this->stall, $kind, null);
         }
         PaymentConnection::of($this->stall)->update(['live' => true, 'keys' => ['live' => 'live-key']]);
-        Window::query()->findOrFail($this->stall->id)->update(['sample_words' => []]);
+        Window::query()->findOrFail($this->stall->id)->update(['sample_words' => [], 'audited' => []]);
         $this->postJson(route('window.publish', $this->stall))->assertOk();
         $this->rehearsed();
 

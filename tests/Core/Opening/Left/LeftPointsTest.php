@@ -21,6 +21,7 @@ use WindowStall\Core\Opening\Left\Points\OwnWords;
 use WindowStall\Core\Opening\Left\Points\PicturesSaid;
 use WindowStall\Core\Opening\Left\Points\PoliciesRead;
 use WindowStall\Core\Opening\Left\Points\PoliciesTrue;
+use WindowStall\Core\Opening\Left\Points\ReadsOnPhone;
 use WindowStall\Core\Opening\Left\Points\Rehearsed;
 use WindowStall\Core\Opening\Left\Points\SeenElsewhere;
 use WindowStall\Core\Opening\Left\Points\SuppliersAnswer;
@@ -72,6 +73,8 @@ final class LeftPointsTest extends TestCase
         yield 'a supplier' => [new SuppliersAnswer, ['failing' => ['Oakum' => 'It didn’t answer.']], 'stops', 'Something is amiss with Oakum'];
         $stuck = self::roll(new RolledStep(StepKind::Address, 8_000, StepOutcome::Broken, 'No way there.', 'We can’t send it.'));
         $stop = 'A shopper of the rehearsal got stuck at the checkout';
+        $phone = ['phone' => ['The hero’s words are too small.']];
+        yield 'on a phone' => [new ReadsOnPhone, $phone, 'pity', 'One thing could be better of the front page on a phone'];
         yield 'plain pages' => [new SeenElsewhere, ['plain' => ['/about: no words describe it']], 'pity', '1 page could be shown better elsewhere'];
         yield 'never rehearsed' => [new Rehearsed, [], 'pity', 'Nobody has bought anything yet, not even as a test'];
         yield 'changed since' => [new Rehearsed, ['rehearsed' => self::roll(), 'changed' => true], 'pity', 'No rehearsal since the last change'];
@@ -89,7 +92,7 @@ final class LeftPointsTest extends TestCase
         self::assertNotSame('', $item?->words);
         self::assertSame('', $point->stands(new LeftFacts(...$facts + ['goods' => 4])), 'it doesn’t stand at the same time');
 
-        $well = new LeftFacts(goods: 4, rehearsed: self::roll());
+        $well = new LeftFacts(goods: 4, rehearsed: self::roll(), phone: []);
         self::assertNull($point->left($well));
         self::assertNotSame('', $point->stands($well));
     }
