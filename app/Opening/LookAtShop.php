@@ -6,12 +6,14 @@ namespace WindowStall\Opening;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\Intl\Languages;
 use WindowStall\Core\Opening\Left\LeftFacts;
 use WindowStall\Core\Opening\Seen\SeenAudit;
 use WindowStall\Core\Opening\Seen\SeenPage;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Core\Words\SearchCut;
 use WindowStall\Counter\Payment\PaymentConnection;
+use WindowStall\Counter\Told\TellKind;
 use WindowStall\Delivery\KeepByPlace;
 use WindowStall\Delivery\Views\KeepCellView;
 use WindowStall\Opening\Rehearsal\Rehearsal;
@@ -108,9 +110,24 @@ final readonly class LookAtShop
             suppliers: $connected->count(),
             rehearsed: $rehearsal?->rolled(),
             phone: $window->audited,
+            unspoken: self::unspoken($stall),
             plain: self::plain($rehearsal?->seenPages() ?? []),
             changed: $rehearsal !== null && $rehearsal->stands_for !== SetUp::of($stall),
         );
+    }
+
+    /** @return list<string> such as "“thanks” in German" */
+    private static function unspoken(Stall $stall): array
+    {
+        $worded = DB::table('letter_words')->where('stall_id', $stall->id)->get(['kind', 'language'])->groupBy('kind');
+        $said = [];
+        foreach ($worded as $kind => $rows) {
+            foreach (array_diff(ShopMarket::spoken($stall), $rows->pluck('language')->all()) as $language) {
+                $said[] = sprintf('“%s” in %s', TellKind::from((string) $kind)->words(), Languages::getName($language, 'en'));
+            }
+        }
+
+        return $said;
     }
 
     /**

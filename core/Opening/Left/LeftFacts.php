@@ -32,6 +32,7 @@ final readonly class LeftFacts
      * @param  Roll|null  $rehearsed  the last rehearsal that came to an end; null where there was none
      * @param  list<string>  $plain  what pages are seen as elsewhere that could be better, such as "/about: no words describe it"
      * @param  list<string>|null  $phone  what the phone audit found on the front page; null where nobody measured it
+     * @param  list<string>  $unspoken  letters the seller worded, and a language of the shop they aren't worded in
      * @param  bool  $changed  whether something that it goes by was changed since
      */
     public function __construct(
@@ -58,6 +59,7 @@ final readonly class LeftFacts
         public bool $changed = false,
         public array $plain = [],
         public ?array $phone = null,
+        public array $unspoken = [],
     ) {
     }
 }

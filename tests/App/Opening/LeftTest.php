@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Opening;
 
+use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Counter\Payment\PaymentConnection;
+use WindowStall\Counter\Told\LetterWords;
+use WindowStall\Counter\Told\TellKind;
 use WindowStall\Opening\LeftPoints;
 use WindowStall\Opening\Rehearsal\Rehearsal;
 use WindowStall\Opening\Rehearsal\SetUp;
@@ -87,6 +90,9 @@ final class LeftTest extends AppTestCase
             fn () => Particulars::of($this->stall)->update(['street' => null]),
             fn () => Particulars::of($this->stall)->update(['street' => '4 Pound Row']),
         );
+        DB::table('market_languages')->insert(['stall_id' => $this->stall->id, 'market' => 'GB', 'language' => 'de', 'position' => 1]);
+        $thanks = fn (string $language) => (new LetterWords('Thanks', 'Thank you.'))->keep($this->stall, TellKind::Thanks, $language);
+        $this->broken('What you say in letters isn’t said in every language', fn () => $thanks('en'), fn () => $thanks('de'));
         // What the galley measured of the page as it was published.
         $measured = fn (int $width) => $this->postJson(route('window.audit', $this->stall), ['measures' => ['overflow' => $width]])->assertOk();
         $audited = $measured(0)->json('findings');

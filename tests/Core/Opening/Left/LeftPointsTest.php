@@ -16,6 +16,7 @@ use WindowStall\Core\Opening\Left\Points\GoodsInWindow;
 use WindowStall\Core\Opening\Left\Points\GoodsToBeHad;
 use WindowStall\Core\Opening\Left\Points\KeepsEnough;
 use WindowStall\Core\Opening\Left\Points\LeadsSomewhere;
+use WindowStall\Core\Opening\Left\Points\LettersSpeak;
 use WindowStall\Core\Opening\Left\Points\MoneyIsTaken;
 use WindowStall\Core\Opening\Left\Points\OwnWords;
 use WindowStall\Core\Opening\Left\Points\PicturesSaid;
@@ -73,6 +74,8 @@ final class LeftPointsTest extends TestCase
         yield 'a supplier' => [new SuppliersAnswer, ['failing' => ['Oakum' => 'It didn’t answer.']], 'stops', 'Something is amiss with Oakum'];
         $stuck = self::roll(new RolledStep(StepKind::Address, 8_000, StepOutcome::Broken, 'No way there.', 'We can’t send it.'));
         $stop = 'A shopper of the rehearsal got stuck at the checkout';
+        $said = 'What you say in letters isn’t said in every language';
+        yield 'a letter in one language' => [new LettersSpeak, ['unspoken' => ['“thanks” in German']], 'pity', $said];
         $phone = ['phone' => ['The hero’s words are too small.']];
         yield 'on a phone' => [new ReadsOnPhone, $phone, 'pity', 'One thing could be better of the front page on a phone'];
         yield 'plain pages' => [new SeenElsewhere, ['plain' => ['/about: no words describe it']], 'pity', '1 page could be shown better elsewhere'];
