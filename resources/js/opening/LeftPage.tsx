@@ -1,11 +1,13 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
 import { turnSign } from '@/lib/turnSign';
 import { useHandle } from '@/lib/useStall';
+import { DoorSign } from '@/opening/DoorSign';
+import { LeftItem } from '@/opening/LeftItem';
 import { Onlookers } from '@/opening/Onlookers';
 import { OpensAt } from '@/opening/OpensAt';
 import { Roll } from '@/opening/Roll';
 import { useRehearsal } from '@/opening/useRehearsal';
-import type { LeftItemView, OnlookerView, RehearsedView, WhatIsLeftView } from '@/types/opening';
+import type { OnlookerView, RehearsedView, WhatIsLeftView } from '@/types/opening';
 import { Ask } from '@/ui/Ask';
 import { Button } from '@/ui/Button';
 
@@ -25,7 +27,7 @@ export default function LeftPage({ left, rehearsal, onlookers }: Props) {
         <p className="mt-1 mb-6 text-mute">Looked at all of it just now. Nothing here is ticked by hand.</p>
         <ul aria-label="What is left" className="max-w-[760px] border-t border-line">
           {left.items.map((item) => (
-            <Item key={item.head} item={item} onRehearse={begin} busy={busy} />
+            <LeftItem key={item.head} item={item} onRehearse={begin} busy={busy} />
           ))}
         </ul>
         {left.stands.length > 0 && (
@@ -34,7 +36,7 @@ export default function LeftPage({ left, rehearsal, onlookers }: Props) {
           </p>
         )}
         <div className="mt-4 flex max-w-[760px] items-center gap-5 border-t-2 border-ink pt-5">
-          <Sign open={left.open} />
+          <DoorSign open={left.open} />
           <p className="min-w-0 flex-1">
             {left.open
               ? 'Shoppers are let in. Closed, they see the shop’s name and that it is closed; orders that were made stay where they are.'
@@ -65,55 +67,5 @@ export default function LeftPage({ left, rehearsal, onlookers }: Props) {
       </div>
       <Roll roll={rehearsal} busy={busy} trouble={trouble} onBegin={begin} />
     </div>
-  );
-}
-
-interface ItemProps {
-  item: LeftItemView;
-  busy: boolean;
-  onRehearse: () => void;
-}
-
-function Item({ item, busy, onRehearse }: ItemProps) {
-  const look = item.stops
-    ? 'flex-none rounded-md bg-ink px-3.5 py-2 text-[14px] font-semibold text-sheet'
-    : 'flex-none rounded-md border border-rule px-3.5 py-2 text-[14px] font-semibold';
-  return (
-    <li
-      className={`flex items-center gap-6 border-b border-line py-3 pl-5 ${
-        item.stops ? 'border-l-[3px] border-l-loss bg-sheet pr-4' : 'border-l-[3px] border-l-transparent pr-4'
-      }`}
-      data-left={item.stops ? 'stops' : 'pity'}
-    >
-      <div className="min-w-0 flex-1">
-        <h2 className="name text-[17px]">
-          {item.stops && <span className="sr-only">Stops it: </span>}
-          {item.head}
-        </h2>
-        <p className="text-[14px] text-mute">{item.words}</p>
-      </div>
-      {item.here ? (
-        <button type="button" className={look} onClick={onRehearse} disabled={busy}>
-          {item.button}
-        </button>
-      ) : (
-        <Link href={item.href} className={look}>
-          {item.button}
-        </Link>
-      )}
-    </li>
-  );
-}
-
-/** The sign on the door, as it hangs now. */
-function Sign({ open }: { open: boolean }) {
-  return (
-    <svg viewBox="0 0 60 50" width="60" height="50" role="img" aria-label={open ? 'open' : 'closed'}>
-      <path d="M10 20 30 4l20 16" fill="none" stroke="currentColor" strokeWidth="1.5" className="text-mute" />
-      <rect x="2" y="20" width="56" height="28" rx="3" className={open ? 'fill-see' : 'fill-loss'} />
-      <text x="30" y="38" textAnchor="middle" fontSize="12" fontWeight="600" className="fill-sheet">
-        {open ? 'open' : 'closed'}
-      </text>
-    </svg>
   );
 }
