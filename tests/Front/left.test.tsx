@@ -14,6 +14,8 @@ vi.mock('@inertiajs/react', () => ({
   Link: ({ href, children }: { href: string; children: React.ReactNode }) => <a href={href}>{children}</a>,
 }));
 
+vi.stubGlobal('route', (name: string) => '/' + name);
+
 const never: RehearsedView = {
   when: '',
   running: false,

@@ -1,4 +1,4 @@
-import { Head } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
 import { turnSign } from '@/lib/turnSign';
 import { useHandle } from '@/lib/useStall';
 import { DoorSign } from '@/opening/DoorSign';
@@ -32,7 +32,10 @@ export default function LeftPage({ left, rehearsal, onlookers }: Props) {
         </ul>
         {left.stands.length > 0 && (
           <p className="max-w-[760px] py-4 text-[14px] leading-[1.8] text-mute">
-            <b className="font-semibold text-see">Stands:</b> {left.stands.join(' · ')}
+            <b className="font-semibold text-see">Stands:</b> {left.stands.join(' · ')} ·{' '}
+            <Link href={route('opening.seen', handle)} className="underline underline-offset-4 hover:text-ink">
+              how it is seen elsewhere
+            </Link>
           </p>
         )}
         <div className="mt-4 flex max-w-[760px] items-center gap-5 border-t-2 border-ink pt-5">
