@@ -104,6 +104,7 @@ final readonly class Rehearse
                 break;
             }
         }
+        $visit->leave();
 
         return $shopper;
     }

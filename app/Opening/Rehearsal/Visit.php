@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Opening\Rehearsal;
 
 use Illuminate\Support\Sleep;
+use Illuminate\Support\Str;
+use Ramsey\Uuid\Uuid;
 use Symfony\Component\DomCrawler\Crawler;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Order;
@@ -67,11 +69,23 @@ final class Visit
         return array_values(array_unique($slugs[1]));
     }
 
+    /** Leaves the shop, and no basket there. */
+    public function leave(): void
+    {
+        Basket::query()->where('stall_id', $this->stall->id)->whereKey($this->basket())->delete();
+    }
+
+    private function basket(): string
+    {
+        $id = (string) $this->browser->getCookieJar()->get(Basket::COOKIE)?->getValue();
+
+        return Str::isUuid($id) ? $id : Uuid::NIL;
+    }
+
     /** The order it became, as it stands now. */
     public function order(): Order
     {
-        $basket = (string) $this->browser->getCookieJar()->get(Basket::COOKIE)?->getValue();
-        $this->order ??= Order::of($this->stall)->where('basket_id', $basket)->latest('created_at')->latest('id')->first()
+        $this->order ??= Order::of($this->stall)->where('basket_id', $this->basket())->latest('created_at')->latest('id')->first()
             ?? throw new Stuck('No order came of it.');
 
         return $this->order->refresh();

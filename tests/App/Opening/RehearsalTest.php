@@ -268,7 +268,7 @@ final class RehearsalTest extends AppTestCase
             self::assertSame(0, DB::table($table)->where('order_id', '<', 0)->count(), $table);
         }
         self::assertSame([0, 0], [
-            DB::table('baskets')->where('stall_id', $this->stall->id)->whereIn('id', DB::table('orders')->select('basket_id'))->count(),
+            DB::table('baskets')->where('stall_id', $this->stall->id)->count(),
             DB::table('paper_numbers')->where('stall_id', $this->stall->id)->count(),
         ]);
     }
