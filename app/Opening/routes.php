@@ -21,7 +21,6 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/opening')->grou
     Route::delete('/onlookers/{onlooker}', [OnlookersController::class, 'takeBack'])->name('opening.onlookers.take-back');
     Route::post('/rehearsal', [RehearsalController::class, 'begin'])->middleware('throttle:6,1')->name('opening.rehearsal.begin');
     Route::get('/seen', [RehearsalController::class, 'seen'])->name('opening.seen');
-    Route::get('/rehearsal', [RehearsalController::class, 'now'])->name('opening.rehearsal');
     Route::get('/first', [FirstShopController::class, 'show'])->name('opening.first');
     Route::post('/first', [FirstShopController::class, 'begin'])->name('opening.first.begin');
     Route::get('/first/now', [FirstShopController::class, 'now'])->name('opening.first.now');

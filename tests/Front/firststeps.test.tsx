@@ -59,20 +59,23 @@ it('lets somebody look in, and takes it back singly', async () => {
   expect(sent).toHaveBeenLastCalledWith('DELETE', 'opening.onlookers.take-back quillet,7');
 });
 
-it('counts the pages that could be shown better, and leads to where', () => {
+it('says what could be better of each page, and leads to where', () => {
   const cut = { title: 'Twine', words: '', titleCut: false, wordsCut: false, address: '/goods/twine' };
   render(
     <SeenPage
-      when="2 Dec, 17:14"
-      pages={[
-        {
-          cut,
-          picture: false,
-          amiss: ['no words describe it', 'no picture goes along when it is shared'],
-          href: '/bench',
-        },
-        { cut: { ...cut, address: '/', words: 'Tools.' }, picture: true, amiss: [], href: '/window' },
-      ]}
+      seen={{
+        head: '1 of 2 pages could be shown better',
+        about: 'Read on 2 Dec.',
+        pages: [
+          {
+            cut,
+            picture: false,
+            amiss: ['no words describe it', 'no picture goes along when it is shared'],
+            href: '/bench',
+          },
+          { cut: { ...cut, address: '/', words: 'Tools.' }, picture: true, amiss: [], href: '/window' },
+        ],
+      }}
     />,
   );
   expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('1 of 2 pages could be shown better');

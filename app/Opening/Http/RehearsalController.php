@@ -10,18 +10,17 @@ use Inertia\Response;
 use WindowStall\Opening\Rehearsal\BeginRehearsal;
 use WindowStall\Opening\Rehearsal\Rehearsal;
 use WindowStall\Opening\Views\RehearsedView;
-use WindowStall\Opening\Views\SeenPageView;
-use WindowStall\Stall\Clock;
+use WindowStall\Opening\Views\SeenView;
 use WindowStall\Stall\Stall;
 
-/** Rehearses the shop, and says how far that has got. */
+/** Rehearses the shop, and shows what that read of its pages. */
 final class RehearsalController
 {
     public function begin(Stall $stall, BeginRehearsal $begin): JsonResponse
     {
         $begin($stall);
 
-        return $this->now($stall);
+        return new JsonResponse(RehearsedView::of($stall));
     }
 
     /** How search engines and messengers show its pages, as the last rehearsal read them. */
@@ -29,14 +28,6 @@ final class RehearsalController
     {
         $last = Rehearsal::of($stall)->whereNotNull('ended_at')->latest('id')->first();
 
-        return Inertia::render('opening/SeenPage', [
-            'pages' => SeenPageView::all($stall, $last),
-            'when' => $last === null ? '' : Clock::of($stall)->moment($last->begun_at),
-        ]);
-    }
-
-    public function now(Stall $stall): JsonResponse
-    {
-        return new JsonResponse(RehearsedView::of($stall));
+        return Inertia::render('opening/SeenPage', ['seen' => SeenView::of($stall, $last)]);
     }
 }

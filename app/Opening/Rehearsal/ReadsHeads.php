@@ -63,11 +63,8 @@ final readonly class ReadsHeads
 
     private static function read(Crawler $page, PageSort $sort, string $address): SeenPage
     {
-        $meta = static fn (string $css): string => trim((string) $page->filter($css)->each(
-            static fn (Crawler $one): string => (string) $one->attr('content'),
-        )[0]);
-        $has = static fn (string $css): string => $page->filter($css)->count() > 0 ? $meta($css) : '';
+        $said = static fn (string $meta): string => trim((string) ($page->filter('meta['.$meta.']')->extract(['content'])[0] ?? ''));
 
-        return new SeenPage($sort, $address, $has('meta[property="og:title"]'), $has('meta[name="description"]'), $has('meta[property="og:image"]'));
+        return new SeenPage($sort, $address, $said('property="og:title"'), $said('name="description"'), $said('property="og:image"'));
     }
 }

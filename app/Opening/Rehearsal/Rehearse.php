@@ -24,6 +24,8 @@ use WindowStall\Stall\Terms\ShopMarket;
  * Has shoppers made up for it go through a stall's real shop, from the front page to something sent back: one in each market it
  * sells to, and one by each way of paying. What they order is seen by nobody ({@see OneStall::rehearse}), paid as a test, asked of
  * suppliers as a test, and gone when they leave; what they did and read stays.
+ *
+ * @phpstan-import-type StoredPage from SeenPage
  */
 final readonly class Rehearse
 {
@@ -50,13 +52,23 @@ final readonly class Rehearse
                     'roll' => (new Roll([...$done, $now]))->toArray(),
                 ]));
             }
-            $rehearsal->update(['seen' => array_map(static fn (SeenPage $page): array => $page->toArray(), ($this->heads)($stall))]);
+            $rehearsal->update(['seen' => $this->seen($stall)]);
         } finally {
             ForgetRehearsed::of($stall);
             OneStall::rehearse(false);
         }
         $rehearsal->update(['ended_at' => now()]);
         TellBroke::of($stall, $rehearsal);
+    }
+
+    /** @return list<StoredPage> none where the shop doesn't answer: who went through it said so */
+    private function seen(Stall $stall): array
+    {
+        try {
+            return array_map(static fn (SeenPage $page): array => $page->toArray(), ($this->heads)($stall));
+        } catch (Stuck) {
+            return [];
+        }
     }
 
     /** @return array<string, list<PayMethod>> country → how can be paid there */
@@ -100,7 +112,7 @@ final readonly class Rehearse
             );
             $shopper = $shopper->with(self::take($step, $visit, $said));
             $note($shopper);
-            if ($shopper->broken() !== null) {
+            if ($shopper->isAtTheEnd()) {
                 break;
             }
         }

@@ -16,7 +16,7 @@ use WindowStall\Stall\Stall;
 /** One shopper of a rehearsal in the shop: what they want, and where they have got to. */
 final class Visit
 {
-    /** A page that takes longer than this is waited for by nobody. */
+    /** Milliseconds between two looks at what is done in the background. */
     private const TICK = 250;
 
     private ?Order $order = null;

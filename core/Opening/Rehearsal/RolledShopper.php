@@ -41,6 +41,18 @@ final readonly class RolledShopper
         return null;
     }
 
+    /** Whether they can't go on: stuck, or at something that can't be tried and that all else needs. */
+    public function isAtTheEnd(): bool
+    {
+        $last = $this->steps[array_key_last($this->steps) ?? 0] ?? null;
+
+        return $last !== null && match ($last->outcome) {
+            StepOutcome::Broken => true,
+            StepOutcome::Untested => $last->kind->carriesOn(),
+            StepOutcome::Fine => false,
+        };
+    }
+
     public function outcome(StepKind $kind): ?StepOutcome
     {
         foreach ($this->steps as $step) {

@@ -36,6 +36,12 @@ enum StepKind: string
         };
     }
 
+    /** Whether nothing after it can be tried where it couldn't be. */
+    public function carriesOn(): bool
+    {
+        return in_array($this, [self::Address, self::Paid], true);
+    }
+
     /** As a seller says where a shopper got stuck: "at the checkout". */
     public function where(): string
     {

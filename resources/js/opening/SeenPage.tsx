@@ -1,34 +1,23 @@
 import { Head, Link } from '@inertiajs/react';
 import { useHandle } from '@/lib/useStall';
-import type { SeenPageView } from '@/types/opening';
+import type { SeenView } from '@/types/opening';
 import { SearchShows } from '@/ui/SearchShows';
 
 /** How search engines and messengers show the shop's pages, as the last rehearsal read them. */
-export default function SeenPage({ pages, when }: { pages: SeenPageView[]; when: string }) {
+export default function SeenPage({ seen }: { seen: SeenView }) {
   const handle = useHandle();
-  const amiss = pages.filter((page) => page.amiss.length > 0).length;
   return (
     <div className="px-6 pt-5 pb-16">
       <Head title="Seen elsewhere" />
       <div className="flex flex-wrap items-baseline gap-x-6">
-        <h1 className="name text-[24px]">
-          {pages.length === 0
-            ? 'Nobody has read the shop’s pages yet'
-            : amiss === 0
-              ? 'Every page has something to show'
-              : `${String(amiss)} of ${String(pages.length)} pages could be shown better`}
-        </h1>
+        <h1 className="name text-[24px]">{seen.head}</h1>
         <Link href={route('opening', handle)} className="text-mute underline underline-offset-4 hover:text-ink">
           What is left
         </Link>
       </div>
-      <p className="mt-1 mb-4 max-w-[84ch] text-mute">
-        {pages.length === 0
-          ? 'A rehearsal reads them as search engines and messengers do.'
-          : `As search engines and messengers read them at the rehearsal of ${when}.`}
-      </p>
+      <p className="mt-1 mb-4 max-w-[84ch] text-mute">{seen.about}</p>
       <ul aria-label="Pages" className="grid gap-x-10 border-t border-line lg:grid-cols-2">
-        {pages.map((page) => (
+        {seen.pages.map((page) => (
           <li
             key={page.cut.address}
             className="border-b border-line py-4"

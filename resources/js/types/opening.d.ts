@@ -101,6 +101,12 @@ export interface SeenPageView {
   href: string;
 }
 
+export interface SeenView {
+  head: string;
+  about: string;
+  pages: SeenPageView[];
+}
+
 export interface WhatIsLeftView {
   head: string;
   items: LeftItemView[];

@@ -7,6 +7,8 @@ namespace WindowStall\Tests\App\Opening;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\BrowserKit\Request;
+use Symfony\Component\BrowserKit\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Counter\Mail\OrderLetter;
 use WindowStall\Counter\Order;
@@ -17,6 +19,7 @@ use WindowStall\Opening\Rehearsal\BeginRehearsal;
 use WindowStall\Opening\Rehearsal\NightBroke;
 use WindowStall\Opening\Rehearsal\ReachesShop;
 use WindowStall\Opening\Rehearsal\Rehearsal;
+use WindowStall\Opening\Rehearsal\Stuck;
 use WindowStall\Shop\RehearsalPass;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
@@ -75,7 +78,9 @@ final class RehearsalTest extends AppTestCase
         $seen = Rehearsal::latest($this->stall)->seen ?? [];
         self::assertSame(['/', '/goods/'.$this->listing->slug], array_column($seen, 'address'));
         self::assertSame(['Quillet', 'Terracotta flowerpot'], array_column($seen, 'title'));
-        $pages = $this->pageProps($this->get(route('opening.seen', $this->stall)))['pages'];
+        $view = $this->pageProps($this->get(route('opening.seen', $this->stall)))['seen'];
+        self::assertStringContainsString('2 pages', $view['head']);
+        $pages = $view['pages'];
         self::assertCount(2, $pages);
         self::assertContains($this->stall->shopAddress('/goods/'.$this->listing->slug), array_column(array_column($pages, 'cut'), 'address'));
     }
@@ -157,6 +162,33 @@ final class RehearsalTest extends AppTestCase
         self::assertStringContainsString('takes no test orders', implode(array_column($steps, 'words')));
     }
 
+    public function test_where_nobody_lives_that_was_made_up_the_rest_is_untested_and_nobody_stuck(): void
+    {
+        $this->stall->update(['home_market' => 'MT']);
+        DB::table('places')->where('stall_id', $this->stall->id)->update(['covers' => json_encode([['country' => 'MT']])]);
+        DB::table('markets')->where('stall_id', $this->stall->id)->update(['market' => 'MT']);
+        DB::table('prices')->where('stall_id', $this->stall->id)->update(['market' => 'MT']);
+        $steps = $this->rehearse();
+        $last = array_pop($steps);
+        self::assertSame(['address', 'untested'], [$last['kind'] ?? '', $last['outcome'] ?? ''], (string) json_encode([$steps, $last]));
+    }
+
+    public function test_a_shop_that_does_not_answer_is_found_out_and_the_rehearsal_ends(): void
+    {
+        $this->app->bind(ReachesShop::class, static fn (): ReachesShop => new class implements ReachesShop
+        {
+            public function ask(Stall $stall, Request $request): Response
+            {
+                throw new Stuck('The shop doesn’t answer.');
+            }
+        });
+        $steps = $this->rehearse();
+        self::assertSame([['home', 'broken', 'The shop doesn’t answer.']], array_map(
+            static fn (array $step): array => [$step['kind'], $step['outcome'], $step['words']],
+            $steps,
+        ));
+    }
+
     public function test_what_is_rehearsed_is_seen_by_nobody_else(): void
     {
         $shopper = new \WindowStall\Tests\App\Shop\Shopper($this, $this->stall);
@@ -189,7 +221,7 @@ final class RehearsalTest extends AppTestCase
         self::assertSame([1, true], [Rehearsal::of($this->stall)->count(), Rehearsal::latest($this->stall)?->by_night]);
         // Killed in the middle: it says so, and another can be begun.
         $this->travel(11)->minutes();
-        $this->getJson(route('opening.rehearsal', $this->stall))->assertJsonPath('broken', true)->assertJsonPath('running', false);
+        self::assertSame([true, false], [$this->shown()['broken'], $this->shown()['running']]);
         $this->postJson(route('opening.rehearsal.begin', $this->stall))->assertOk()->assertJsonPath('running', true);
         // Who waited longest comes first.
         $other = $this->world->stall();
@@ -248,7 +280,7 @@ final class RehearsalTest extends AppTestCase
         Mail::assertQueuedCount(1);
         Mail::assertQueued(NightBroke::class, fn (NightBroke $mail): bool => $mail->hasTo($this->world->keeper()->email)
             && str_contains($mail->render(), 'The United Kingdom, by card'));
-        $this->getJson(route('opening.rehearsal', $this->stall))->assertJsonPath('since', []);
+        self::assertSame([], $this->shown()['since']);
     }
 
     /** @return list<array{kind: string, at: int, outcome: string, words: string, read: string}> */
@@ -259,6 +291,12 @@ final class RehearsalTest extends AppTestCase
         self::assertNotNull($rehearsal->ended_at);
 
         return $rehearsal->roll[0]['steps'];
+    }
+
+    /** @return array<string, mixed> the roll, as the screen has it */
+    private function shown(): array
+    {
+        return $this->pageProps($this->get(route('opening', $this->stall)))['rehearsal'];
     }
 
     private function leftNothing(): void
