@@ -50,6 +50,6 @@
 <main id="main">@yield('main')</main>
 <div data-place="foot">{!! $foot !!}</div>
 @includeWhen($markets !== [], 'shop::markets')
-@includeWhen($scripts->all !== [] && $foot !== '' && ! $galley, 'shop::scripts-bar')
+@includeWhen($scripts->all !== [] && $foot !== '' && ! $galley && ! isset($answered), 'shop::scripts-bar')
 </body>
 </html>

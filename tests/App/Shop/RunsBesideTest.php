@@ -45,6 +45,8 @@ final class RunsBesideTest extends AppTestCase
         self::assertStringContainsString('Tallymark', $this->privacy());
         self::assertStringNotContainsString('Nobody follows you', $this->privacy());
         $this->frame()->assertNoContent();
+        // The page on which it is said doesn't ask besides.
+        $this->get($this->stall->shopAddress('/runs-beside'))->assertOk()->assertSee('would like to run')->assertDontSee('data-scripts');
 
         $yes = $this->post($this->stall->shopAddress('/runs-beside'), ['said' => 'yes'])->assertRedirect('/runs-beside')
             ->getCookie(ShopScripts::COOKIE, false)?->getValue();
